@@ -1,0 +1,42 @@
+// The piece that carries the words.
+#pragma once
+#include "plane/region.hpp"
+#include <vector>
+
+namespace bollard::blank {
+
+enum class Kind { none, plate, disc };
+
+/// A round hole through the blank; mm from the blank's lower left.
+struct Hole {
+    double x = 0;
+    double y = 0;
+    double diameter = 4;
+    bool operator==(const Hole&) const = default;
+};
+
+/// Sizes in mm. Fields of other kinds are kept, so that changing the kind and back loses nothing.
+struct Blank {
+    Kind kind = Kind::plate;
+    double width = 120;    ///< plate
+    double height = 45;    ///< plate
+    double corner = 0;     ///< plate: corner radius
+    double diameter = 60;  ///< disc
+    double centreHole = 0; ///< disc: diameter; 0 for none
+    double thickness = 3;
+    std::vector<Hole> holes{};
+    bool operator==(const Blank&) const = default;
+};
+
+/// How wide and high the blank is, mm; 0 by 0 for none.
+plane::Vector sizeOf(const Blank& blank);
+
+/// The blank's outline without its holes, with true curves, mm; empty for none.
+plane::Outline outlineOf(const Blank& blank);
+/// The holes, mm, counter-clockwise.
+plane::Outline holesOf(const Blank& blank);
+
+/// The front side, flattened within 0.01 mm, on the grid; empty for none.
+plane::Region regionOf(const Blank& blank);
+
+} // namespace bollard::blank

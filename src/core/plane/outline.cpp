@@ -1,0 +1,90 @@
+#include "plane/outline.hpp"
+
+namespace bollard::plane {
+namespace {
+
+constexpr int deepest = 12; // at most 4,096 chords to a curve, whatever it is
+
+void add(Ring& ring, Vector p) {
+    const Point q{static_cast<std::int32_t>(std::lround(p.x)), static_cast<std::int32_t>(std::lround(p.y))};
+    if (ring.empty() || ring.back() != q)
+        ring.push_back(q);
+}
+
+void flattenQuadratic(Ring& ring, Vector a, Vector b, Vector c, double tolerance) {
+    // A quadratic's distance to n equal chords is |a - 2b + c| / (4 n^2).
+    const double bend = length(a - 2.0 * b + c);
+    const int chords = std::clamp(int(std::ceil(std::sqrt(bend / (4 * tolerance)))), 1, 1 << deepest);
+    for (int i = 1; i <= chords; ++i) {
+        const double t = double(i) / chords;
+        add(ring, (1 - t) * (1 - t) * a + 2 * t * (1 - t) * b + t * t * c);
+    }
+}
+
+void flattenCubic(Ring& ring, Vector a, Vector b, Vector c, Vector d, double tolerance, int depth) {
+    // Willcocks' bound on the distance between a cubic and its chord.
+    const Vector u = 3.0 * b - 2.0 * a - d;
+    const Vector v = 3.0 * c - 2.0 * d - a;
+    const double bound = std::max(u.x * u.x, v.x * v.x) + std::max(u.y * u.y, v.y * v.y);
+    if (depth == 0 || bound <= 16 * tolerance * tolerance) {
+        add(ring, d);
+        return;
+    }
+    const Vector ab = 0.5 * (a + b), bc = 0.5 * (b + c), cd = 0.5 * (c + d);
+    const Vector abc = 0.5 * (ab + bc), bcd = 0.5 * (bc + cd);
+    const Vector middle = 0.5 * (abc + bcd);
+    flattenCubic(ring, a, ab, abc, middle, tolerance, depth - 1);
+    flattenCubic(ring, middle, bcd, cd, d, tolerance, depth - 1);
+}
+
+} // namespace
+
+Contour circle(Vector centre, double radius) {
+    return roundedRectangle(centre - Vector{radius, radius}, centre + Vector{radius, radius}, radius);
+}
+
+Contour roundedRectangle(Vector low, Vector high, double corner) {
+    const double r = std::clamp(corner, 0.0, 0.5 * std::min(high.x - low.x, high.y - low.y));
+    const double k = 0.5522847498307936 * r; // 4/3 (sqrt 2 - 1): the usual cubic quarter circle
+    Contour contour{{low.x + r, low.y}, {}};
+    const auto side = [&](Vector to) { contour.segments.push_back({Segment::Kind::line, {}, {}, to}); };
+    const auto bend = [&](Vector first, Vector second, Vector end) {
+        if (r > 0)
+            contour.segments.push_back({Segment::Kind::cubic, first, second, end});
+    };
+    side({high.x - r, low.y});
+    bend({high.x - r + k, low.y}, {high.x, low.y + r - k}, {high.x, low.y + r});
+    side({high.x, high.y - r});
+    bend({high.x, high.y - r + k}, {high.x - r + k, high.y}, {high.x - r, high.y});
+    side({low.x + r, high.y});
+    bend({low.x + r - k, high.y}, {low.x, high.y - r + k}, {low.x, high.y - r});
+    side({low.x, low.y + r});
+    bend({low.x, low.y + r - k}, {low.x + r - k, low.y}, {low.x + r, low.y});
+    return contour;
+}
+
+std::vector<Ring> flattened(const Outline& outline, double scale, double tolerance) {
+    std::vector<Ring> rings;
+    for (const Contour& contour : outline.contours) {
+        Ring ring;
+        Vector at = scale * contour.start;
+        add(ring, at);
+        for (const Segment& segment : contour.segments) {
+            const Vector end = scale * segment.end;
+            if (segment.kind == Segment::Kind::line)
+                add(ring, end);
+            else if (segment.kind == Segment::Kind::quadratic)
+                flattenQuadratic(ring, at, scale * segment.first, end, tolerance);
+            else
+                flattenCubic(ring, at, scale * segment.first, scale * segment.second, end, tolerance, deepest);
+            at = end;
+        }
+        while (ring.size() > 1 && ring.front() == ring.back())
+            ring.pop_back();
+        if (ring.size() >= 3)
+            rings.push_back(std::move(ring));
+    }
+    return rings;
+}
+
+} // namespace bollard::plane

@@ -1,0 +1,44 @@
+// Outlines with true curves, as typefaces and shapes give them.
+#pragma once
+#include "plane/point.hpp"
+#include <vector>
+
+namespace bollard::plane {
+
+/// One piece of a contour from the end of the piece before it: a line, or a Bezier curve.
+struct Segment {
+    enum class Kind { line, quadratic, cubic };
+    Kind kind = Kind::line;
+    Vector first{};  ///< control point of a curve
+    Vector second{}; ///< second control point of a cubic
+    Vector end{};
+    bool operator==(const Segment&) const = default;
+};
+
+/// A closed contour.
+struct Contour {
+    Vector start{};
+    std::vector<Segment> segments{};
+    bool operator==(const Contour&) const = default;
+};
+
+/// Contours that together bound a shape by the non-zero rule.
+struct Outline {
+    std::vector<Contour> contours{};
+    bool operator==(const Outline&) const = default;
+};
+
+/// A circle of four cubic arcs, counter-clockwise; its radius is off by less than 0.03 %.
+Contour circle(Vector centre, double radius);
+
+/// A rectangle with corners rounded by `corner` (clamped to half the shorter side), counter-clockwise.
+Contour roundedRectangle(Vector low, Vector high, double corner);
+
+using Ring = std::vector<Point>;
+
+/// The contours times `scale`, on the grid, each as a closed ring without repeated points.
+/// No point of a curve is farther than `tolerance` (in grid units) from its chord.
+/// Rings of fewer than three points are left out.
+std::vector<Ring> flattened(const Outline& outline, double scale, double tolerance);
+
+} // namespace bollard::plane

@@ -1,0 +1,56 @@
+// Filled shapes of the plane and their unions.
+#pragma once
+#include "plane/outline.hpp"
+#include <span>
+#include <vector>
+
+namespace bollard::plane {
+
+/// A shape bounded by simple rings that do not cross: outer rings run counter-clockwise, holes clockwise,
+/// so the shape is always on the left. Rings may meet in single points.
+struct Region {
+    std::vector<Ring> rings{};
+
+    bool empty() const { return rings.empty(); }
+    bool operator==(const Region&) const = default;
+};
+
+/// What the rings fill by the non-zero rule, whichever way round they run.
+Region filled(const std::vector<Ring>& rings);
+
+/// All that lies in any of the regions. Only regions whose boxes meet are worked on together,
+/// so n separate letters cost n log n.
+Region united(std::span<const Region> regions);
+
+/// What lies in both.
+Region common(const Region& a, const Region& b);
+
+/// What lies in `a` but not in `b`.
+Region without(const Region& a, const Region& b);
+
+/// The region grown by `by` grid units on every side, or shrunk when negative; corners are rounded.
+Region grown(const Region& region, double by);
+
+/// The connected parts, each an outer ring followed by its holes.
+std::vector<Region> parts(const Region& region);
+
+Region shifted(const Region& region, Point by);
+
+/// Turned about the origin by `degrees`, counter-clockwise, then shifted by `by`.
+/// Rounding to the grid can make rings touch, so turned regions are united anew.
+Region turned(const Region& region, double degrees, Point by);
+
+Box boxOf(const Ring& ring);
+Box boxOf(const Region& region);
+
+/// Signed area in square grid units: positive for counter-clockwise rings, net of holes for regions.
+double areaOf(const Ring& ring);
+double areaOf(const Region& region);
+
+/// Inside or on the boundary.
+bool contains(const Region& region, Point p);
+
+/// A point strictly on the left of the ring, a few grid units off its longest edge.
+Point pointBeside(const Ring& ring, bool left);
+
+} // namespace bollard::plane

@@ -1,0 +1,193 @@
+#include "plane/subdivision.hpp"
+#include "plane/noding.hpp"
+#include <CGAL/Constrained_Delaunay_triangulation_2.h>
+#include <CGAL/Exact_predicates_inexact_constructions_kernel.h>
+#include <CGAL/Triangulation_face_base_with_info_2.h>
+#include <CGAL/Triangulation_vertex_base_with_info_2.h>
+#include <optional>
+
+namespace bollard::plane {
+namespace {
+
+using Kernel = CGAL::Exact_predicates_inexact_constructions_kernel;
+using VertexBase = CGAL::Triangulation_vertex_base_with_info_2<int, Kernel>;
+using FaceBase =
+    CGAL::Triangulation_face_base_with_info_2<int, Kernel, CGAL::Constrained_triangulation_face_base_2<Kernel>>;
+using Delaunay = CGAL::Constrained_Delaunay_triangulation_2<
+    Kernel, CGAL::Triangulation_data_structure_2<VertexBase, FaceBase>,
+    CGAL::No_constraint_intersection_requiring_constructions_tag>;
+
+EdgeGraph graphOf(std::span<const Region> layers) {
+    EdgeGraph graph;
+    size_t corners = 0;
+    for (const Region& region : layers)
+        for (const Ring& ring : region.rings)
+            corners += ring.size();
+    graph.points.reserve(corners);
+    graph.edges.reserve(corners);
+    for (size_t layer = 0; layer < layers.size(); ++layer)
+        for (const Ring& ring : layers[layer].rings) {
+            int last = graph.indexOf(ring.back());
+            for (const Point p : ring) {
+                const int next = graph.indexOf(p);
+                graph.toggle(last, next, LayerSet{1} << layer);
+                last = next;
+            }
+        }
+    return graph;
+}
+
+/// The constrained triangulation of the graph; nothing when edges cross or touch outside their ends.
+std::optional<Delaunay> triangulated(const EdgeGraph& graph) {
+    std::vector<Kernel::Point_2> points;
+    points.reserve(graph.points.size());
+    for (const Point p : graph.points)
+        points.emplace_back(p.x, p.y);
+    std::vector<std::pair<size_t, size_t>> edges;
+    edges.reserve(graph.edges.size());
+    for (const auto& [key, layers] : graph.edges) {
+        const auto [a, b] = edgeEnds(key);
+        edges.emplace_back(size_t(a), size_t(b));
+    }
+    std::ranges::sort(edges);
+    Delaunay delaunay;
+    try {
+        delaunay.insert_constraints(points.begin(), points.end(), edges.begin(), edges.end());
+    } catch (const Delaunay::Intersection_of_constraints_exception&) {
+        return std::nullopt;
+    }
+    size_t constrained = 0;
+    for (auto edge = delaunay.constrained_edges_begin(); edge != delaunay.constrained_edges_end(); ++edge)
+        ++constrained;
+    if (constrained != graph.edges.size())
+        return std::nullopt; // an edge ran through a point: it was split and its layers are not known
+    return delaunay;
+}
+
+/// Gives every face its cell, crossing the graph's edges from the outside inwards.
+std::vector<LayerSet> floodCells(Delaunay& delaunay, const EdgeGraph& graph) {
+    constexpr int unseen = -1;
+    for (auto face = delaunay.all_faces_begin(); face != delaunay.all_faces_end(); ++face)
+        face->info() = unseen;
+    std::vector<LayerSet> cells;
+    std::vector<std::pair<Delaunay::Face_handle, LayerSet>> doors{{delaunay.infinite_face(), 0}};
+    std::vector<Delaunay::Face_handle> room;
+    while (!doors.empty()) {
+        const auto [door, layers] = doors.back();
+        doors.pop_back();
+        if (door->info() != unseen)
+            continue;
+        const int cell = int(cells.size());
+        cells.push_back(layers);
+        door->info() = cell;
+        room.assign(1, door);
+        while (!room.empty()) {
+            const Delaunay::Face_handle face = room.back();
+            room.pop_back();
+            for (int i = 0; i < 3; ++i) {
+                const Delaunay::Face_handle next = face->neighbor(i);
+                if (next->info() != unseen)
+                    continue;
+                if (face->is_constrained(i)) {
+                    const auto key = edgeKey(face->vertex(Delaunay::ccw(i))->info(), face->vertex(Delaunay::cw(i))->info());
+                    doors.emplace_back(next, layers ^ graph.edges.at(key));
+                } else {
+                    next->info() = cell;
+                    room.push_back(next);
+                }
+            }
+        }
+    }
+    return cells;
+}
+
+Subdivision collected(Delaunay& delaunay, std::vector<LayerSet> cells, const EdgeGraph& graph) {
+    Subdivision result;
+    result.cells = std::move(cells);
+    result.outside = delaunay.infinite_face()->info();
+    result.points = graph.points;
+    result.ringEnds.assign(result.points.size(), 0);
+    for (const auto& [key, layers] : graph.edges) {
+        const auto [a, b] = edgeEnds(key);
+        ++result.ringEnds[size_t(a)];
+        ++result.ringEnds[size_t(b)];
+    }
+    result.triangles.reserve(delaunay.number_of_faces());
+    std::vector<Delaunay::Face_handle> faces;
+    faces.reserve(delaunay.number_of_faces());
+    for (const Delaunay::Face_handle face : delaunay.finite_face_handles()) {
+        Triangle triangle;
+        triangle.cell = face->info();
+        for (int k = 0; k < 3; ++k)
+            triangle.corners[size_t(k)] = face->vertex(k)->info();
+        face->info() = int(faces.size()); // from here on the face's number
+        faces.push_back(face);
+        result.triangles.push_back(triangle);
+    }
+    for (size_t i = 0; i < faces.size(); ++i)
+        for (int k = 0; k < 3; ++k) {
+            const Delaunay::Face_handle next = faces[i]->neighbor(k);
+            result.triangles[i].neighbours[size_t(k)] = delaunay.is_infinite(next) ? -1 : next->info();
+        }
+    return result;
+}
+
+/// CGAL keeps its own order of vertices: number them as in the graph.
+bool numberVertices(Delaunay& delaunay, EdgeGraph& graph) {
+    const size_t known = graph.points.size();
+    for (const Delaunay::Vertex_handle vertex : delaunay.finite_vertex_handles())
+        vertex->info() = graph.indexOf({static_cast<std::int32_t>(vertex->point().x()),
+                                        static_cast<std::int32_t>(vertex->point().y())});
+    return graph.points.size() == known;
+}
+
+} // namespace
+
+quantity::Result<Subdivision> subdivided(std::span<const Region> layers, std::stop_token stop) {
+    using quantity::Problem, quantity::ProblemKind;
+    if (layers.size() > mostLayers)
+        return Problem{ProblemKind::tooManyWorkings};
+    EdgeGraph graph = graphOf(layers);
+    if (graph.edges.empty())
+        return Subdivision{{}, {}, {0}, {}, 0};
+    std::optional<Delaunay> delaunay = triangulated(graph);
+    if (stop.stop_requested())
+        return Problem{ProblemKind::stopped};
+    if (!delaunay) {
+        bool settled = false;
+        std::tie(graph, settled) = noded(std::move(graph));
+        if (settled)
+            delaunay = triangulated(graph);
+    }
+    if (!delaunay || !numberVertices(*delaunay, graph))
+        return Problem{ProblemKind::geometryFailed, {}, "subdivision"};
+    std::vector<LayerSet> cells = floodCells(*delaunay, graph);
+    return collected(*delaunay, std::move(cells), graph);
+}
+
+int triangleAt(const Subdivision& subdivision, Point p, int hint) {
+    if (subdivision.triangles.empty())
+        return -1;
+    int here = std::clamp(hint, 0, int(subdivision.triangles.size()) - 1);
+    // A visibility walk; the changing first corner keeps it from circling.
+    for (size_t step = 0; step <= 2 * subdivision.triangles.size(); ++step) {
+        const Triangle& triangle = subdivision.triangles[size_t(here)];
+        bool moved = false;
+        for (size_t k = 0; k < 3 && !moved; ++k) {
+            const size_t i = (k + step) % 3;
+            const Point a = subdivision.points[size_t(triangle.corners[(i + 1) % 3])];
+            const Point b = subdivision.points[size_t(triangle.corners[(i + 2) % 3])];
+            if (turn(a, b, p) >= 0)
+                continue;
+            here = triangle.neighbours[i];
+            if (here < 0)
+                return -1;
+            moved = true;
+        }
+        if (!moved)
+            return here;
+    }
+    return -1;
+}
+
+} // namespace bollard::plane

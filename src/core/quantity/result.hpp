@@ -1,0 +1,67 @@
+// What a function returns when its input may be bad: a value, or a problem told as structure.
+#pragma once
+#include <string>
+#include <utility>
+#include <variant>
+
+namespace bollard::quantity {
+
+/// What went wrong. The sentence for a person is written in src/wording.
+enum class ProblemKind {
+    emptyText,
+    unexpectedSign,     ///< subject: the sign; column: where
+    unclosedBracket,    ///< column: where it was opened
+    unknownUnit,        ///< subject: the word; column
+    divisionByZero,     ///< column of the divisor
+    wrongDimension,     ///< a length times a length, a number over a length; column
+    numberTooLarge,     ///< column
+    fileMissing,        ///< subject: path
+    fileUnreadable,     ///< subject: path; detail: what the system said
+    fileUnwritable,     ///< subject: path; detail: what the system said
+    fileExists,         ///< subject: path
+    unknownFormat,      ///< subject: path
+    jsonBroken,         ///< line, column; detail: what the parser met
+    fieldMissing,       ///< subject: field path; line
+    fieldWrong,         ///< subject: field path; detail: what was expected; line
+    cardTooNew,         ///< detail: the version found
+    fontBroken,         ///< subject: file
+    fontBitmapOnly,     ///< subject: family or file
+    fontColourOnly,     ///< subject: family or file
+    fontUnsupported,    ///< subject: file; detail: its format
+    fontIndexMissing,   ///< subject: file; detail: the index asked for
+    typefaceUnknown,    ///< subject: family and style
+    nothingToMake,      ///< neither blank nor letters
+    geometryFailed,     ///< a solid could not be built; detail: where
+    tooManyWorkings,    ///< more different workings on one blank than can be told apart
+    stopped             ///< the work was stopped from outside
+};
+
+/// A problem met in the input: what (kind), where (subject, line, column), and raw detail.
+struct Problem {
+    ProblemKind kind{};
+    std::string subject{};
+    std::string detail{};
+    int line = 0;   ///< 1-based; 0 when it does not apply
+    int column = 0; ///< 1-based; 0 when it does not apply
+};
+
+/// A value of T or the problem that kept it from being made.
+template<class T> class Result {
+  public:
+    Result(T value) : state_(std::move(value)) {}
+    Result(Problem problem) : state_(std::move(problem)) {}
+
+    explicit operator bool() const { return state_.index() == 0; }
+    const T& operator*() const& { return std::get<0>(state_); }
+    T&& operator*() && { return std::get<0>(std::move(state_)); }
+    const T* operator->() const { return &std::get<0>(state_); }
+    const Problem& problem() const { return std::get<1>(state_); }
+
+  private:
+    std::variant<T, Problem> state_;
+};
+
+/// Success without a value.
+struct Done {};
+
+} // namespace bollard::quantity

@@ -1,0 +1,45 @@
+// Where a setting lies on its side of the blank.
+#pragma once
+#include "setting/setting.hpp"
+#include <array>
+
+namespace bollard::setting {
+
+/// The nine points of a setting's frame that can be held in place.
+enum class Anchor { topLeft, top, topRight, left, centre, right, bottomLeft, bottom, bottomRight };
+
+/// The anchor lies at (x, y) in mm on the side; the words are turned about it by `turn` degrees,
+/// counter-clockwise.
+struct Placing {
+    Anchor anchor = Anchor::centre;
+    double x = 0;
+    double y = 0;
+    double turn = 0;
+    bool operator==(const Placing&) const = default;
+};
+
+/// The anchor in the setting's own frame, on the grid.
+plane::Point anchorPoint(const plane::Box& frame, Anchor anchor);
+
+/// From the setting's frame to the side: a shift by -anchor, a turn, a shift by (x, y).
+class Place {
+  public:
+    Place(const Setting& setting, const Placing& placing);
+
+    plane::Vector onSide(plane::Vector inSetting) const;  ///< grid units both ways
+    plane::Vector inSetting(plane::Vector onSide) const;
+    plane::Region onSide(const Letter& letter) const;
+    double turn() const { return turn_; }
+
+  private:
+    plane::Point anchor_;
+    plane::Point to_;
+    double turn_;
+    double cosine_;
+    double sine_;
+};
+
+/// The four corners of the frame on the side, grid units, starting at the lower left, counter-clockwise.
+std::array<plane::Vector, 4> frameOnSide(const Setting& setting, const Place& place);
+
+} // namespace bollard::setting

@@ -1,0 +1,57 @@
+// From words to placed letters.
+#pragma once
+#include "type/shaping.hpp"
+#include <memory>
+#include <string>
+#include <vector>
+
+namespace bollard::setting {
+
+enum class Align { left, centre, right };
+
+/// How the words of an inscription are set. Lengths in mm.
+struct TextStyle {
+    double capitalHeight = 10; ///< above 0
+    double letterSpace = 0;    ///< extra between letters; may be negative
+    double wordSpace = 0;      ///< extra at each space
+    double lineSpace = 0;      ///< extra between lines, on top of the typeface's own line height
+    Align align = Align::centre;
+    bool operator==(const TextStyle&) const = default;
+};
+
+/// One glyph in its place. Positions are on the grid in the setting's own frame:
+/// x = 0 is the line that the lines are aligned on, y = 0 the first baseline.
+struct Letter {
+    std::uint32_t glyph = 0;
+    plane::Point at{};
+    int index = 0;       ///< its first code point in the words, line breaks counted
+    int line = 0;
+    std::string text{};  ///< what it stands for; empty for a mark that belongs to the letter before
+    bool missing = false;      ///< the typeface has no such character; nothing is drawn
+    bool drawsNothing = false; ///< there is a glyph but it has no outline, though the text is no space
+    std::shared_ptr<const plane::Region> region{}; ///< in glyph coordinates, grid units; never null
+    plane::Box box{};          ///< of the region in its place
+};
+
+/// Where a caret can stand in one line.
+struct Line {
+    int first = 0;                ///< code point index of its first place
+    double baseline = 0;          ///< mm
+    std::vector<double> carets{}; ///< x in mm of each place, one more than code points
+};
+
+/// Words laid out; immutable and shared.
+struct Setting {
+    std::shared_ptr<const type::Typeface> typeface{};
+    double scale = 0; ///< grid units per font unit
+    std::vector<Letter> letters{};
+    std::vector<Line> lines{};
+    plane::Box frame{}; ///< ink from left to right, last baseline to first capital line; anchors refer to it
+    plane::Box ink{};   ///< all outlines
+};
+
+/// Lays out UTF-8 words. Ligatures are given up where letter space is asked for.
+/// A style with a capital height of 0 or less gives an empty setting.
+Setting set(const std::string& words, std::shared_ptr<const type::Typeface> typeface, const TextStyle& style);
+
+} // namespace bollard::setting

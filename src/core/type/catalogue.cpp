@@ -1,0 +1,125 @@
+#include "type/catalogue.hpp"
+#include <algorithm>
+#include <fontconfig/fontconfig.h>
+#include <map>
+#include <mutex>
+#include <set>
+#include <tuple>
+
+namespace bollard::type {
+namespace {
+
+std::string textIn(FcPattern* pattern, const char* field) {
+    FcChar8* text = nullptr;
+    return FcPatternGetString(pattern, field, 0, &text) == FcResultMatch ? reinterpret_cast<const char*>(text)
+                                                                        : std::string();
+}
+int numberIn(FcPattern* pattern, const char* field) {
+    int number = 0;
+    FcPatternGetInteger(pattern, field, 0, &number);
+    return number;
+}
+bool flagIn(FcPattern* pattern, const char* field) {
+    FcBool flag = FcFalse;
+    FcPatternGetBool(pattern, field, 0, &flag);
+    return flag == FcTrue;
+}
+
+TypefaceEntry entryOf(FcPattern* font, const std::string& shippedFolder) {
+    const int index = numberIn(font, FC_INDEX);
+    TypefaceEntry entry;
+    entry.family = textIn(font, FC_FAMILY);
+    entry.style = textIn(font, FC_STYLE);
+    entry.file = textIn(font, FC_FILE);
+    entry.index = index & 0xFFFF;
+    entry.namedInstance = index >> 16;
+    double weight = 80;
+    FcPatternGetDouble(font, FC_WEIGHT, 0, &weight);
+    entry.weight = int(weight);
+    entry.slanted = numberIn(font, FC_SLANT) != FC_SLANT_ROMAN;
+    entry.shipped = !shippedFolder.empty() && entry.file.starts_with(shippedFolder);
+    return entry;
+}
+
+bool usable(FcPattern* font) {
+    const std::string format = textIn(font, FC_FONTFORMAT);
+    return (format == "TrueType" || format == "CFF") && !flagIn(font, FC_COLOR) && !flagIn(font, FC_VARIABLE);
+}
+
+std::string lowered(std::string text) {
+    std::ranges::transform(text, text.begin(), [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
+    return text;
+}
+
+} // namespace
+
+struct Catalogue::Opened {
+    std::mutex guard;
+    std::map<std::tuple<std::string, int, int>, std::shared_ptr<const Typeface>> typefaces;
+};
+
+Catalogue::Catalogue(const std::string& shippedFolder) : opened_(std::make_shared<Opened>()) {
+    FcConfig* const config = FcInitLoadConfigAndFonts();
+    if (!shippedFolder.empty())
+        FcConfigAppFontAddDir(config, reinterpret_cast<const FcChar8*>(shippedFolder.c_str()));
+    FcPattern* const wanted = FcPatternCreate();
+    FcPatternAddBool(wanted, FC_SCALABLE, FcTrue);
+    FcObjectSet* const fields = FcObjectSetBuild(FC_FAMILY, FC_STYLE, FC_FILE, FC_INDEX, FC_WEIGHT, FC_SLANT,
+                                                 FC_COLOR, FC_VARIABLE, FC_FONTFORMAT, nullptr);
+    FcFontSet* const fonts = FcFontList(config, wanted, fields);
+    for (int i = 0; fonts && i < fonts->nfont; ++i)
+        if (usable(fonts->fonts[i]))
+            entries_.push_back(entryOf(fonts->fonts[i], shippedFolder));
+    if (fonts)
+        FcFontSetDestroy(fonts);
+    FcObjectSetDestroy(fields);
+    FcPatternDestroy(wanted);
+    FcConfigDestroy(config);
+
+    std::ranges::sort(entries_, {}, [](const TypefaceEntry& e) {
+        return std::tuple(lowered(e.family), e.slanted, e.weight, lowered(e.style), !e.shipped, e.file);
+    });
+    const auto sameName = [](const TypefaceEntry& a, const TypefaceEntry& b) {
+        return a.family == b.family && a.style == b.style;
+    };
+    const auto doubles = std::ranges::unique(entries_, sameName); // the shipped one comes first and stays
+    entries_.erase(doubles.begin(), doubles.end());
+}
+
+const TypefaceEntry* Catalogue::find(const std::string& family, const std::string& style) const {
+    const TypefaceEntry* best = nullptr;
+    const auto strangeness = [](const TypefaceEntry& e) { return std::abs(e.weight - 80) + (e.slanted ? 1000 : 0); };
+    for (const TypefaceEntry& entry : entries_) {
+        if (lowered(entry.family) != lowered(family))
+            continue;
+        if (!style.empty() && lowered(entry.style) == lowered(style))
+            return &entry;
+        if (style.empty() && (!best || strangeness(entry) < strangeness(*best)))
+            best = &entry;
+    }
+    return best;
+}
+
+quantity::Result<std::shared_ptr<const Typeface>> Catalogue::open(const TypefaceChoice& choice) const {
+    std::tuple<std::string, int, int> key{choice.file, choice.index, 0};
+    if (choice.file.empty()) {
+        const TypefaceEntry* const entry = find(choice.family, choice.style);
+        if (!entry)
+            return quantity::Problem{quantity::ProblemKind::typefaceUnknown,
+                                     choice.style.empty() ? choice.family : choice.family + " " + choice.style};
+        key = {entry->file, entry->index, entry->namedInstance};
+    }
+    {
+        const std::scoped_lock lock(opened_->guard);
+        if (const auto kept = opened_->typefaces.find(key); kept != opened_->typefaces.end())
+            return kept->second;
+    }
+    auto typeface = std::apply(openTypeface, key);
+    if (typeface) {
+        const std::scoped_lock lock(opened_->guard);
+        opened_->typefaces.emplace(key, *typeface);
+    }
+    return typeface;
+}
+
+} // namespace bollard::type

@@ -1,0 +1,43 @@
+// The typefaces that can be chosen by name: those installed and those that ship with Bollard.
+#pragma once
+#include "type/typeface.hpp"
+#include <string>
+#include <vector>
+
+namespace bollard::type {
+
+/// A typeface that can be opened.
+struct TypefaceEntry {
+    std::string family{};
+    std::string style{};
+    std::string file{};
+    int index = 0;         ///< face within the file
+    int namedInstance = 0; ///< of a variable font; 0 for the default
+    int weight = 0;        ///< Fontconfig's scale: 80 regular, 200 bold
+    bool slanted = false;
+    bool shipped = false; ///< one of Bollard's own
+};
+
+/// All outline typefaces that can be found by name, ordered by family, upright before slanted, light before
+/// bold. Bitmap-only, colour and non-OpenType fonts are left out: what is listed can be used.
+class Catalogue {
+  public:
+    /// Reads the installed fonts and those in `shippedFolder` (which need not exist).
+    explicit Catalogue(const std::string& shippedFolder);
+
+    const std::vector<TypefaceEntry>& entries() const { return entries_; }
+
+    /// The entry of that family and style, letter case ignored. An empty style takes the most regular one.
+    /// Null when there is none; nothing is ever put in its place.
+    const TypefaceEntry* find(const std::string& family, const std::string& style) const;
+
+    /// Opens the chosen typeface, by file when it names one. Opened ones are kept and shared.
+    quantity::Result<std::shared_ptr<const Typeface>> open(const TypefaceChoice& choice) const;
+
+  private:
+    std::vector<TypefaceEntry> entries_;
+    struct Opened;
+    std::shared_ptr<Opened> opened_;
+};
+
+} // namespace bollard::type

@@ -1,0 +1,66 @@
+// A typeface opened from a font file, and its glyphs as exact shapes.
+#pragma once
+#include "plane/medial_axis.hpp"
+#include "quantity/result.hpp"
+#include <cstdint>
+#include <memory>
+#include <string>
+#include <vector>
+
+struct hb_font_t;
+
+namespace bollard::type {
+
+/// Which typeface is wanted: by family and style, or, when `file` is not empty, straight from a file.
+struct TypefaceChoice {
+    std::string family{};
+    std::string style{};
+    std::string file{};
+    int index = 0; ///< face within a collection file
+    bool operator==(const TypefaceChoice&) const = default;
+};
+
+/// One glyph as the font draws it. Lengths are in font units, y up, the origin on the baseline.
+struct Glyph {
+    plane::Outline outline{};
+    double advance = 0;
+    bool mended = false; ///< contours overlapped or crossed themselves and were united
+};
+
+/// An opened font. Immutable to its users and safe to use from several threads; glyphs are made when first
+/// asked for and kept.
+class Typeface {
+  public:
+    ~Typeface();
+    Typeface(const Typeface&) = delete;
+    Typeface& operator=(const Typeface&) = delete;
+
+    const std::string& family() const;
+    const std::string& style() const;
+    double unitsPerEm() const;
+    /// The top of H above the baseline; where there is no H, the font's table; font units, above 0.
+    double capitalHeight() const;
+    double ascender() const;   ///< above the baseline, for one line
+    double lineHeight() const; ///< baseline to baseline
+
+    const Glyph& glyph(std::uint32_t id) const;
+    /// The glyph at `scale` grid units per font unit, flattened within 0.01 mm and united; empty for blanks.
+    std::shared_ptr<const plane::Region> region(std::uint32_t id, double scale) const;
+    /// Local widths of the glyph, in font units and font coordinates.
+    const std::vector<plane::WidthSample>& widths(std::uint32_t id) const;
+
+    hb_font_t* shapingFont() const; ///< immutable; belongs to the typeface
+
+  private:
+    friend quantity::Result<std::shared_ptr<const Typeface>> openTypeface(const std::string&, int, int);
+    struct State;
+    explicit Typeface(std::unique_ptr<State> state);
+    std::unique_ptr<State> state_;
+};
+
+/// Opens a font file: ttf, otf, ttc, woff, woff2; a variable font at its default, or at a named instance
+/// (1-based, 0 for the default). Broken, bitmap-only and colour-only files are told apart in the problem.
+quantity::Result<std::shared_ptr<const Typeface>> openTypeface(const std::string& file, int index = 0,
+                                                               int namedInstance = 0);
+
+} // namespace bollard::type
