@@ -24,6 +24,7 @@ struct Blank {
     double diameter = 60;  ///< disc
     double centreHole = 0; ///< disc: diameter; 0 for none
     double thickness = 3;
+    double margin = 3; ///< how near the words may come to the edges
     std::vector<Hole> holes{};
     bool operator==(const Blank&) const = default;
 };

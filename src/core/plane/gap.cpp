@@ -76,9 +76,8 @@ bool oneLiesInTheOther(const Region& a, const Region& b, Point offset) {
     return within(a, b, offset) || within(b, a, Point{} - offset);
 }
 
-} // namespace
-
-Gap gapBetween(const Region& a, const Region& b, Point offset, double reach) {
+/// Distances between the boundaries, whatever lies inside what. `touching` only tells of crossing here.
+Gap measuredGap(const Region& a, const Region& b, Point offset, double reach) {
     Gap gap;
     const Box boxA = boxOf(a), boxB = shifted(boxOf(b), offset);
     if (boxA.empty() || boxB.empty() || !boxA.meets(boxB, static_cast<std::int32_t>(reach)))
@@ -87,14 +86,13 @@ Gap gapBetween(const Region& a, const Region& b, Point offset, double reach) {
     const std::vector<Stretch> nearB = stretchesNear(b, offset, boxA, reach);
     const double farthest = reach * reach;
     double least = farthest;
-    bool crossing = false;
     for (const Stretch& s : nearA) {
         Near best{farthest, {}};
         for (const Stretch& t : nearB) {
             if (boxDistanceSquared(s.box, t.box) > best.squared)
                 continue;
             if (s.box.meets(t.box) && crosses(s, t))
-                crossing = true;
+                gap.kind = Gap::Kind::overlapping;
             if (const Near here = between(s, t); here.squared < best.squared)
                 best = here;
         }
@@ -106,14 +104,29 @@ Gap gapBetween(const Region& a, const Region& b, Point offset, double reach) {
             gap.at = best.middle;
         }
     }
-    const bool meets = crossing || least == 0 || (boxA.meets(boxB) && oneLiesInTheOther(a, b, offset));
-    gap.inReach = least < farthest || meets;
-    gap.least = meets ? 0 : std::sqrt(least);
-    if (meets) {
-        gap.samples.clear();
-        measureNeck(a, b, offset, gap);
-    }
+    if (least == 0 && gap.kind == Gap::Kind::apart)
+        gap.kind = Gap::Kind::touching;
+    gap.inReach = least < farthest || gap.kind != Gap::Kind::apart;
+    gap.least = gap.kind == Gap::Kind::apart ? std::sqrt(least) : 0;
     return gap;
+}
+
+} // namespace
+
+Gap gapBetween(const Region& a, const Region& b, Point offset, double reach) {
+    Gap gap = measuredGap(a, b, offset, reach);
+    const bool boxesMeet = boxOf(a).meets(shifted(boxOf(b), offset));
+    if (gap.kind == Gap::Kind::apart && !(boxesMeet && oneLiesInTheOther(a, b, offset)))
+        return gap;
+    gap.inReach = true;
+    gap.least = 0;
+    gap.samples.clear();
+    measureNeck(a, b, offset, gap);
+    return gap;
+}
+
+Gap boundaryGap(const Region& a, const Region& b, double reach) {
+    return measuredGap(a, b, {}, reach);
 }
 
 } // namespace bollard::plane

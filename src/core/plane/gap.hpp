@@ -26,4 +26,8 @@ struct Gap {
 /// O(n m) over the segments near the other's box.
 Gap gapBetween(const Region& a, const Region& b, Point offset, double reach);
 
+/// The same between the boundaries alone: one shape may lie inside the other. Where boundaries cross, the kind
+/// is overlapping, and the neck is not measured.
+Gap boundaryGap(const Region& a, const Region& b, double reach);
+
 } // namespace bollard::plane

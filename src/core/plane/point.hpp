@@ -59,10 +59,13 @@ inline Vector vectorOf(Point p) {
     return {double(p.x), double(p.y)};
 }
 
+/// Wide enough for products of any two grid lengths.
+__extension__ using Wide = __int128;
+
 /// Twice the signed area of the triangle a b c; positive when it turns left. Exact for all grid points.
-inline __int128 turn(Point a, Point b, Point c) {
-    return static_cast<__int128>(std::int64_t(b.x) - a.x) * (std::int64_t(c.y) - a.y) -
-           static_cast<__int128>(std::int64_t(b.y) - a.y) * (std::int64_t(c.x) - a.x);
+inline Wide turn(Point a, Point b, Point c) {
+    return static_cast<Wide>(std::int64_t(b.x) - a.x) * (std::int64_t(c.y) - a.y) -
+           static_cast<Wide>(std::int64_t(b.y) - a.y) * (std::int64_t(c.x) - a.x);
 }
 
 /// An upright box on the grid; empty until something is put in.

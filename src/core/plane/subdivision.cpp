@@ -7,6 +7,9 @@
 #include <optional>
 
 namespace bollard::plane {
+
+using quantity::Problem, quantity::ProblemKind;
+
 namespace {
 
 using Kernel = CGAL::Exact_predicates_inexact_constructions_kernel;
@@ -17,23 +20,12 @@ using Delaunay = CGAL::Constrained_Delaunay_triangulation_2<
     Kernel, CGAL::Triangulation_data_structure_2<VertexBase, FaceBase>,
     CGAL::No_constraint_intersection_requiring_constructions_tag>;
 
-EdgeGraph graphOf(std::span<const Region> layers) {
+EdgeGraph graphOf(std::span<const LayerEdge> edges) {
     EdgeGraph graph;
-    size_t corners = 0;
-    for (const Region& region : layers)
-        for (const Ring& ring : region.rings)
-            corners += ring.size();
-    graph.points.reserve(corners);
-    graph.edges.reserve(corners);
-    for (size_t layer = 0; layer < layers.size(); ++layer)
-        for (const Ring& ring : layers[layer].rings) {
-            int last = graph.indexOf(ring.back());
-            for (const Point p : ring) {
-                const int next = graph.indexOf(p);
-                graph.toggle(last, next, LayerSet{1} << layer);
-                last = next;
-            }
-        }
+    graph.points.reserve(edges.size());
+    graph.edges.reserve(edges.size());
+    for (const LayerEdge& edge : edges)
+        graph.toggle(graph.indexOf(edge.from), graph.indexOf(edge.to), edge.layers);
     return graph;
 }
 
@@ -144,10 +136,18 @@ bool numberVertices(Delaunay& delaunay, EdgeGraph& graph) {
 } // namespace
 
 quantity::Result<Subdivision> subdivided(std::span<const Region> layers, std::stop_token stop) {
-    using quantity::Problem, quantity::ProblemKind;
     if (layers.size() > mostLayers)
         return Problem{ProblemKind::tooManyWorkings};
-    EdgeGraph graph = graphOf(layers);
+    std::vector<LayerEdge> edges;
+    for (size_t layer = 0; layer < layers.size(); ++layer)
+        for (const Ring& ring : layers[layer].rings)
+            for (size_t i = 0; i < ring.size(); ++i)
+                edges.push_back({ring[i], ring[(i + 1) % ring.size()], LayerSet{1} << layer});
+    return subdivided(edges, std::move(stop));
+}
+
+quantity::Result<Subdivision> subdivided(std::span<const LayerEdge> edges, std::stop_token stop) {
+    EdgeGraph graph = graphOf(edges);
     if (graph.edges.empty())
         return Subdivision{{}, {}, {0}, {}, 0};
     std::optional<Delaunay> delaunay = triangulated(graph);

@@ -16,12 +16,12 @@ Place::Place(const Setting& setting, const Placing& placing)
     : anchor_(anchorPoint(setting.frame, placing.anchor)), to_{plane::toUnits(placing.x), plane::toUnits(placing.y)},
       turn_(placing.turn), cosine_(std::cos(placing.turn * M_PI / 180)), sine_(std::sin(placing.turn * M_PI / 180)) {}
 
-Vector Place::onSide(Vector inSetting) const {
+Vector Place::toSide(Vector inSetting) const {
     const Vector d = inSetting - plane::vectorOf(anchor_);
     return Vector{cosine_ * d.x - sine_ * d.y, sine_ * d.x + cosine_ * d.y} + plane::vectorOf(to_);
 }
 
-Vector Place::inSetting(Vector onSide) const {
+Vector Place::toSetting(Vector onSide) const {
     const Vector d = onSide - plane::vectorOf(to_);
     return Vector{cosine_ * d.x + sine_ * d.y, cosine_ * d.y - sine_ * d.x} + plane::vectorOf(anchor_);
 }
@@ -35,7 +35,7 @@ plane::Region Place::onSide(const Letter& letter) const {
 
 std::array<Vector, 4> frameOnSide(const Setting& setting, const Place& place) {
     const Vector low = plane::vectorOf(setting.frame.low), high = plane::vectorOf(setting.frame.high);
-    return {place.onSide(low), place.onSide({high.x, low.y}), place.onSide(high), place.onSide({low.x, high.y})};
+    return {place.toSide(low), place.toSide({high.x, low.y}), place.toSide(high), place.toSide({low.x, high.y})};
 }
 
 } // namespace bollard::setting

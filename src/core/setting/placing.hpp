@@ -26,8 +26,8 @@ class Place {
   public:
     Place(const Setting& setting, const Placing& placing);
 
-    plane::Vector onSide(plane::Vector inSetting) const;  ///< grid units both ways
-    plane::Vector inSetting(plane::Vector onSide) const;
+    plane::Vector toSide(plane::Vector inSetting) const;  ///< grid units both ways
+    plane::Vector toSetting(plane::Vector onSide) const;
     plane::Region onSide(const Letter& letter) const;
     double turn() const { return turn_; }
 

@@ -22,7 +22,8 @@ std::vector<FriBidiLevel> levelsOf(std::u32string_view line) {
     fribidi_get_bidi_types(text.data(), size, kinds.data());
     fribidi_get_bracket_types(text.data(), size, kinds.data(), brackets.data());
     FriBidiParType direction = FRIBIDI_PAR_ON;
-    fribidi_get_par_embedding_levels_ex(kinds.data(), brackets.data(), size, &direction, levels.data());
+    if (fribidi_get_par_embedding_levels_ex(kinds.data(), brackets.data(), size, &direction, levels.data()) == 0)
+        levels.assign(line.size(), 0); // out of memory inside: left to right throughout
     return levels;
 }
 

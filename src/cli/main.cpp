@@ -1,0 +1,280 @@
+// bollard-cli: the pipeline of the window without a display.
+#include "card/card_json.hpp"
+#include "card/output.hpp"
+#include "drawing/flat_drawing.hpp"
+#include "picture/frame.hpp"
+#include "wording/wording.hpp"
+#include <CLI/CLI.hpp>
+#include <QBuffer>
+#include <QGuiApplication>
+#include <QImage>
+#include <QPainter>
+#include <filesystem>
+#include <iostream>
+#include <nlohmann/json.hpp>
+
+using namespace bollard;
+using Json = nlohmann::ordered_json;
+
+namespace {
+
+enum Exit { done = 0, stopFinding = 1, unreadable = 2, notWritten = 3 };
+
+int complain(const quantity::Problem& problem, const std::string& about, int code) {
+    std::cerr << (about.empty() ? "" : about + ": ") << wording::sentenceOf(problem).toStdString() << "\n";
+    return code;
+}
+
+std::shared_ptr<const type::Catalogue> catalogue() {
+    return std::make_shared<const type::Catalogue>((drawing::shareFolder() + "/fonts").toStdString());
+}
+
+/// A card read and made. Problems with the card or a file it needs end in exit code 2.
+struct Run {
+    card::Made made;
+    int code = done;
+
+    explicit Run(const std::string& path) {
+        const auto text = files::readWhole(path);
+        if (!text) {
+            code = complain(text.problem(), "", unreadable);
+            return;
+        }
+        auto read = card::cardFromJson(*text);
+        if (!read) {
+            code = complain(read.problem(), path, unreadable);
+            return;
+        }
+        card::Pipeline pipeline(catalogue());
+        const std::string folder = std::filesystem::path(path).parent_path().string();
+        made = pipeline.run(std::make_shared<const card::Card>(*std::move(read)), folder);
+        for (const check::Finding& problem : made.lettering->problems)
+            code = complain(problem.problem, path, unreadable);
+    }
+};
+
+std::string plain(const check::Finding& finding, const card::Card& card) {
+    const wording::FindingText text = wording::textOf(finding, card);
+    constexpr std::array names{"note", "watch", "stop"};
+    QString line = QString("%1: %2").arg(names[size_t(finding.severity)], text.title);
+    if (!text.where.isEmpty())
+        line += ", " + text.where;
+    if (!text.measured.isEmpty())
+        line += " (" + text.measured + ")";
+    return (line + ". " + text.why).toStdString();
+}
+
+Json jsonOf(const check::Finding& finding, const card::Card& card) {
+    const wording::FindingText text = wording::textOf(finding, card);
+    constexpr std::array names{"note", "watch", "stop"};
+    Json json{{"severity", names[size_t(finding.severity)]},
+              {"what", text.title.toStdString()},
+              {"where", text.where.toStdString()},
+              {"measured", finding.measured},
+              {"limit", finding.limit},
+              {"count", finding.count},
+              {"reason", text.why.toStdString()}};
+    if (finding.inscription >= 0)
+        json["inscription"] = finding.inscription;
+    json["places"] = Json::array();
+    for (const check::FindingPlace& place : finding.places)
+        json["places"].push_back({{"text", place.text},
+                                  {"x", plane::toMillimetres(place.at.x)},
+                                  {"y", plane::toMillimetres(place.at.y)},
+                                  {"width", place.width}});
+    return json;
+}
+
+int checkCard(const std::string& path, bool json) {
+    const Run run(path);
+    if (!run.made.checked)
+        return run.code;
+    const auto& findings = run.made.checked->findings;
+    if (json) {
+        Json list = Json::array();
+        for (const check::Finding& finding : findings)
+            list.push_back(jsonOf(finding, *run.made.card));
+        std::cout << Json{{"verdict", wording::verdictOf(run.made.checked.get()).toStdString()}, {"findings", list}}.dump(2) << "\n";
+    } else {
+        std::cout << wording::verdictOf(run.made.checked.get()).toStdString() << "\n";
+        for (const check::Finding& finding : findings)
+            std::cout << plain(finding, *run.made.card) << "\n";
+    }
+    if (run.code != done)
+        return run.code;
+    return check::worstOf(findings) == check::Severity::stop ? stopFinding : done;
+}
+
+int make(const std::string& path, const std::vector<std::string>& outputs, bool accept, bool force) {
+    for (const std::string& output : outputs)
+        if (!card::formatOf(output))
+            return complain({quantity::ProblemKind::unknownFormat, output}, "", notWritten);
+    const Run run(path);
+    if (run.code != done)
+        return run.code;
+    if (!accept && check::worstOf(run.made.checked->findings) == check::Severity::stop) {
+        for (const check::Finding& finding : run.made.checked->findings)
+            if (finding.severity == check::Severity::stop)
+                std::cerr << plain(finding, *run.made.card) << "\n";
+        std::cerr << "Nothing was written. Mend the card, or write all the same with --accept.\n";
+        return stopFinding;
+    }
+    if (!force)
+        for (const std::string& output : outputs)
+            if (std::filesystem::exists(output))
+                return complain({quantity::ProblemKind::fileExists, output}, "", notWritten);
+    for (const std::string& output : outputs) {
+        const auto written = card::writeSolid(run.made, *card::formatOf(output), output,
+                                              force ? files::IfThere::replace : files::IfThere::refuse);
+        if (!written)
+            return complain(written.problem(), "", notWritten);
+    }
+    return done;
+}
+
+Json smallest(const check::Measures& measures, check::ReadingKind kind) {
+    const check::Reading* reading = check::narrowest(measures, kind);
+    return {{"smallest", reading ? Json(reading->width) : Json()}};
+}
+
+int measure(const std::string& path) {
+    const Run run(path);
+    if (run.code != done)
+        return run.code;
+    const card::Solid& solid = *run.made.solid;
+    if (solid.problem)
+        return complain(*solid.problem, path, unreadable);
+    Json loose = Json::array();
+    for (const check::DropOut& dropOut : solid.dropOuts.loose) {
+        const auto& letters = run.made.lettering->inscriptions[size_t(dropOut.inscription)];
+        const setting::Letter& letter = letters.setting->letters[size_t(dropOut.letter)];
+        loose.push_back({{"kind", dropOut.kind == check::DropOut::Kind::counter ? "counter" : "letter"},
+                         {"text", letter.text},
+                         {"inscription", letters.inscription},
+                         {"index", letter.index}});
+    }
+    plane::Box box;
+    double area = 0;
+    for (const working::Worked& worked : working::workedOf(run.made.lettering->inscriptions)) {
+        box.include(plane::boxOf(worked.region));
+        area += plane::areaOf(worked.region);
+    }
+    const auto extent = [&](std::int32_t low, std::int32_t high) {
+        return box.empty() ? 0.0 : plane::toMillimetres(double(high) - low);
+    };
+    const check::Measures& measures = *run.made.checked->measures;
+    std::cout << Json{{"pieces", solid.dropOuts.pieces},
+                      {"loose", loose},
+                      {"stroke", smallest(measures, check::ReadingKind::stroke)},
+                      {"gap", smallest(measures, check::ReadingKind::gap)},
+                      {"counter", smallest(measures, check::ReadingKind::counter)},
+                      {"letters",
+                       {{"width", extent(box.low.x, box.high.x)},
+                        {"height", extent(box.low.y, box.high.y)},
+                        {"area", area / (plane::unitsPerMillimetre * plane::unitsPerMillimetre)}}},
+                      {"body",
+                       {{"volume", body::volumeOf(solid.mesh)},
+                        {"triangles", solid.mesh.triangles.size()},
+                        {"vertices", solid.mesh.vertices.size()},
+                        {"closed", !solid.mesh.empty() && body::faultsOf(solid.mesh).none()}}}}
+                     .dump(2)
+              << "\n";
+    return done;
+}
+
+int drawPicture(const std::string& path, const std::string& view, const std::string& output, const QSize& size, bool force) {
+    const Run run(path);
+    if (run.code != done)
+        return run.code;
+    QImage image(size, QImage::Format_RGB32);
+    if (view == "flat") {
+        const drawing::FlatDrawing flat(run.made);
+        const QRectF area(QPointF(0, 0), QSizeF(size));
+        QPainter painter(&image);
+        flat.paint(painter, area, flat.fitted(area), {});
+    } else {
+        const picture::Scene scene = picture::sceneOf(run.made.solid->mesh);
+        picture::View wanted;
+        wanted.camera = picture::fitted(scene.extent, -24, -38, size.width(), size.height());
+        wanted.paints = drawing::paintsOf(drawing::Look::light);
+        const picture::Frame frame = picture::frameOf(scene, wanted, size.width(), size.height());
+        std::copy(frame.pixels.begin(), frame.pixels.end(), reinterpret_cast<picture::Pixel*>(image.bits()));
+    }
+    QByteArray bytes;
+    QBuffer buffer(&bytes);
+    image.save(&buffer, "PNG");
+    const auto written = files::writeWhole(files::withEnding(output, "png"), {bytes.constData(), size_t(bytes.size())},
+                                           force ? files::IfThere::replace : files::IfThere::refuse);
+    return written ? done : complain(written.problem(), "", notWritten);
+}
+
+int listTypefaces(bool json) {
+    const auto all = catalogue();
+    Json list = Json::array();
+    for (const type::TypefaceEntry& entry : all->entries()) {
+        if (json)
+            list.push_back({{"family", entry.family}, {"style", entry.style}, {"file", entry.file},
+                            {"index", entry.index}, {"shipped", entry.shipped}});
+        else
+            std::cout << entry.family << " " << entry.style << "\n";
+    }
+    if (json)
+        std::cout << list.dump(2) << "\n";
+    return done;
+}
+
+} // namespace
+
+int main(int argc, char** argv) {
+    qputenv("QT_QPA_PLATFORM", "offscreen");
+    QGuiApplication application(argc, argv);
+    drawing::useInterfaceFont(drawing::shareFolder() + "/fonts");
+
+    CLI::App app{"Bollard without its window: makes, checks, measures and draws cards."};
+    app.require_subcommand(1);
+    std::string cardPath, output, view = "flat", size = "1280x800";
+    std::vector<std::string> outputs;
+    bool accept = false, force = false, json = false;
+
+    CLI::App* makeCommand = app.add_subcommand("make", "Write the solid. Exit 1 when a stop finding stands.");
+    makeCommand->add_option("CARD", cardPath, "The card to make")->required();
+    makeCommand->add_option("-o,--output", outputs, "File to write; .stl or .3mf; may be given more than once")->required();
+    makeCommand->add_flag("--accept", accept, "Write even when a stop finding stands");
+    makeCommand->add_flag("--force", force, "Replace files that are there");
+
+    CLI::App* checkCommand =
+        app.add_subcommand("check", "Tell the findings. Exit 0: nothing stops; 1: a stop finding; 2: cannot be read.");
+    checkCommand->add_option("CARD", cardPath, "The card to check")->required();
+    checkCommand->add_flag("--json", json, "As JSON");
+
+    CLI::App* measureCommand = app.add_subcommand("measure", "Tell pieces, widths and the solid's numbers as JSON.");
+    measureCommand->add_option("CARD", cardPath, "The card to measure")->required();
+
+    CLI::App* pictureCommand = app.add_subcommand("picture", "Draw a view into a PNG file.");
+    pictureCommand->add_option("CARD", cardPath, "The card to draw")->required();
+    pictureCommand->add_option("--view", view, "flat or body")->check(CLI::IsMember({"flat", "body"}))->capture_default_str();
+    pictureCommand->add_option("-o,--output", output, "File to write; .png is added when missing")->required();
+    pictureCommand->add_option("--size", size, "Pixels, WIDTHxHEIGHT")->capture_default_str();
+    pictureCommand->add_flag("--force", force, "Replace a file that is there");
+
+    CLI::App* typefacesCommand = app.add_subcommand("typefaces", "List the typefaces that can be chosen by name.");
+    typefacesCommand->add_flag("--json", json, "As JSON");
+
+    CLI11_PARSE(app, argc, argv);
+    if (*makeCommand)
+        return make(cardPath, outputs, accept, force);
+    if (*checkCommand)
+        return checkCard(cardPath, json);
+    if (*measureCommand)
+        return measure(cardPath);
+    if (*typefacesCommand)
+        return listTypefaces(json);
+    const QStringList sides = QString::fromStdString(size).split('x');
+    const QSize pixels(sides.value(0).toInt(), sides.value(1).toInt());
+    constexpr int most = 16000;
+    if (pixels.width() < 16 || pixels.height() < 16 || pixels.width() > most || pixels.height() > most) {
+        std::cerr << "--size wants WIDTHxHEIGHT in pixels, 16 to 16000 each, for example 1280x800.\n";
+        return notWritten;
+    }
+    return drawPicture(cardPath, view, output, pixels, force);
+}

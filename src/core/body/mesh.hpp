@@ -1,0 +1,57 @@
+// Triangle meshes of solids, and what can be wrong with one.
+#pragma once
+#include "working/columns.hpp"
+#include <array>
+#include <vector>
+
+namespace bollard::body {
+
+/// mm; z = 0 is the blank's front side.
+struct Vertex {
+    double x = 0;
+    double y = 0;
+    double z = 0;
+    bool operator==(const Vertex&) const = default;
+};
+
+/// A closed surface: corners counter-clockwise seen from outside.
+struct Mesh {
+    std::vector<Vertex> vertices{};
+    std::vector<std::array<int, 3>> triangles{};
+    std::vector<working::Substance> substances{}; ///< of the material under each triangle
+
+    bool empty() const { return triangles.empty(); }
+};
+
+/// Which of the material to put a surface around.
+enum class Selection { everything, blank, letters };
+
+/// The surface around the chosen columns: closed, consistently oriented, no vertex unused.
+/// Where the back is one flat face it is triangulated anew, without the letters' corners.
+Mesh meshOf(const working::Columns& columns, Selection selection = Selection::everything);
+
+/// mm3; right for closed meshes.
+double volumeOf(const Mesh& mesh);
+
+struct Extent {
+    Vertex low{};
+    Vertex high{};
+};
+/// All zero for an empty mesh.
+Extent extentOf(const Mesh& mesh);
+
+/// Counts of what a printable mesh must not have.
+struct MeshFaults {
+    int openEdges = 0;     ///< an edge without its counterpart running the other way
+    int crowdedEdges = 0;  ///< an edge that more than two triangles share
+    int pinchedVertices = 0; ///< a vertex whose triangles form more than one fan
+    int flatTriangles = 0; ///< repeated corners or no area
+    int doubledTriangles = 0;
+
+    bool none() const {
+        return openEdges + crowdedEdges + pinchedVertices + flatTriangles + doubledTriangles == 0;
+    }
+};
+MeshFaults faultsOf(const Mesh& mesh);
+
+} // namespace bollard::body

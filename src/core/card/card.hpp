@@ -1,0 +1,59 @@
+// The card: everything that decides one part, as a value.
+#pragma once
+#include "blank/blank.hpp"
+#include "check/limits.hpp"
+#include "quantity/quantity.hpp"
+#include "setting/placing.hpp"
+#include "working/working.hpp"
+#include <string>
+#include <vector>
+
+namespace bollard::card {
+
+/// One piece of text with its own typeface, size, placing and working.
+struct Inscription {
+    std::string words{}; ///< UTF-8, lines parted by \n
+    type::TypefaceChoice typeface{"League Spartan", "Bold", {}, 0};
+    setting::TextStyle style{};
+    setting::Placing placing{};
+    working::Working working{};
+    bool hidden = false; ///< kept on the card, left out of the part
+    std::string unread{}; ///< the JSON it was read from, so that unknown fields are written back
+    bool operator==(const Inscription&) const = default;
+};
+
+/// All lengths in mm. `unit` is what the window shows and types lengths in.
+struct Card {
+    quantity::Unit unit = quantity::Unit::millimetre;
+    blank::Blank blank{};
+    std::vector<Inscription> inscriptions{};
+    check::FilamentProcess process{};
+    std::string unread{}; ///< as in Inscription, for the card's own fields
+    bool operator==(const Card&) const = default;
+};
+
+/// What a field may be; both ends included.
+struct Range {
+    double least;
+    double most;
+    bool holds(double value) const { return value >= least && value <= most; }
+};
+namespace ranges {
+constexpr Range blankSize{1, 5000};
+constexpr Range thickness{0.1, 500};
+constexpr Range corner{0, 2500};
+constexpr Range margin{0, 1000};
+constexpr Range holeDiameter{0.1, 2000};
+constexpr Range centreHole{0, 5000};
+constexpr Range capitalHeight{0.2, 2000};
+constexpr Range space{-500, 500};
+constexpr Range position{-10000, 10000};
+constexpr Range turn{-360, 360};
+constexpr Range height{0.01, 500};
+constexpr Range bedding{0, 500};
+constexpr Range nozzle{0.05, 5};
+constexpr Range layer{0.01, 5};
+constexpr Range limit{0, 1000};
+} // namespace ranges
+
+} // namespace bollard::card

@@ -1,0 +1,384 @@
+#include "card/card_json.hpp"
+#include "card/json_lines.hpp"
+#include <array>
+#include <nlohmann/json.hpp>
+#include <optional>
+
+namespace bollard::card {
+
+using quantity::Problem, quantity::ProblemKind;
+using Json = nlohmann::ordered_json;
+
+namespace {
+
+template<class T> struct Named {
+    T value;
+    std::string_view name;
+};
+constexpr std::array blankKinds{Named{blank::Kind::none, "none"}, Named{blank::Kind::plate, "plate"},
+                                Named{blank::Kind::disc, "disc"}};
+constexpr std::array aligns{Named{setting::Align::left, "left"}, Named{setting::Align::centre, "centre"},
+                            Named{setting::Align::right, "right"}};
+constexpr std::array anchors{
+    Named{setting::Anchor::topLeft, "top-left"},       Named{setting::Anchor::top, "top"},
+    Named{setting::Anchor::topRight, "top-right"},     Named{setting::Anchor::left, "left"},
+    Named{setting::Anchor::centre, "centre"},          Named{setting::Anchor::right, "right"},
+    Named{setting::Anchor::bottomLeft, "bottom-left"}, Named{setting::Anchor::bottom, "bottom"},
+    Named{setting::Anchor::bottomRight, "bottom-right"},
+};
+constexpr std::array workings{Named{working::Kind::raised, "raised"}, Named{working::Kind::sunk, "sunk"},
+                              Named{working::Kind::pierced, "pierced"},
+                              Named{working::Kind::freeStanding, "free-standing"}};
+
+template<class Table, class T> std::string nameIn(const Table& table, T value) {
+    for (const auto& row : table)
+        if (row.value == value)
+            return std::string(row.name);
+    return {};
+}
+
+/// A JSON object being read, with its path; the first problem met anywhere is kept.
+class Fields {
+  public:
+    Fields(const Json& object, std::string path, std::optional<Problem>& problem)
+        : object_(object), path_(std::move(path)), problem_(problem) {}
+
+    bool has(const char* name) const { return object_.contains(name); }
+
+    void fail(const std::string& name, const std::string& expected) const {
+        if (!problem_)
+            problem_ = Problem{ProblemKind::fieldWrong, pathOf(name), expected};
+    }
+    void missing(const std::string& name) const {
+        if (!problem_)
+            problem_ = Problem{ProblemKind::fieldMissing, pathOf(name)};
+    }
+
+    Fields within(const char* name) const {
+        static const Json empty = Json::object();
+        if (!has(name))
+            return {empty, pathOf(name), problem_};
+        if (!object_[name].is_object())
+            fail(name, "{…}");
+        return {object_[name].is_object() ? object_[name] : empty, pathOf(name), problem_};
+    }
+    template<class Each> void list(const char* name, Each each) const {
+        if (!has(name))
+            return;
+        if (!object_[name].is_array())
+            return fail(name, "[…]");
+        for (size_t i = 0; i < object_[name].size(); ++i) {
+            const std::string item = std::string(name) + "[" + std::to_string(i) + "]";
+            const Json& value = object_[name][i];
+            if (value.is_object())
+                each(Fields(value, pathOf(item), problem_), value);
+            else
+                fail(item, "{…}");
+        }
+    }
+    void text(const char* name, std::string& into) const {
+        if (!has(name))
+            return;
+        if (object_[name].is_string())
+            into = object_[name].get<std::string>();
+        else
+            fail(name, "\"…\"");
+    }
+    void flag(const char* name, bool& into) const {
+        if (!has(name))
+            return;
+        if (object_[name].is_boolean())
+            into = object_[name].get<bool>();
+        else
+            fail(name, "true, false");
+    }
+    void number(const char* name, Range range, double& into) const {
+        if (!has(name))
+            return;
+        const std::string expected =
+            quantity::textOfNumber(range.least) + " – " + quantity::textOfNumber(range.most);
+        const Json& value = object_[name];
+        if (value.is_string()) {
+            const auto read = quantity::lengthFromText(value.get<std::string>(), quantity::Unit::millimetre);
+            if (!read || !range.holds(*read))
+                return fail(name, expected);
+            into = *read;
+        } else if (value.is_number() && range.holds(value.get<double>())) {
+            into = value.get<double>();
+        } else {
+            fail(name, expected);
+        }
+    }
+    void whole(const char* name, int least, int& into) const {
+        if (!has(name))
+            return;
+        if (object_[name].is_number_integer() && object_[name].get<int>() >= least)
+            into = object_[name].get<int>();
+        else
+            fail(name, "0, 1, 2 …");
+    }
+    template<class Table, class T> void choice(const char* name, const Table& table, T& into) const {
+        if (!has(name))
+            return;
+        std::string names;
+        for (const auto& row : table) {
+            if (object_[name].is_string() && object_[name].get<std::string>() == row.name) {
+                into = row.value;
+                return;
+            }
+            names += (names.empty() ? "" : ", ") + std::string(row.name);
+        }
+        fail(name, names);
+    }
+    template<class Each> void eachMember(Each each) const {
+        for (const auto& [name, value] : object_.items())
+            each(name, value);
+    }
+
+  private:
+    std::string pathOf(const std::string& name) const { return path_.empty() ? name : path_ + "." + name; }
+
+    const Json& object_;
+    std::string path_;
+    std::optional<Problem>& problem_;
+};
+
+blank::Blank blankFrom(const Fields& fields) {
+    blank::Blank blank;
+    fields.choice("kind", blankKinds, blank.kind);
+    fields.number("width", ranges::blankSize, blank.width);
+    fields.number("height", ranges::blankSize, blank.height);
+    fields.number("corner", ranges::corner, blank.corner);
+    fields.number("diameter", ranges::blankSize, blank.diameter);
+    fields.number("centreHole", ranges::centreHole, blank.centreHole);
+    fields.number("thickness", ranges::thickness, blank.thickness);
+    fields.number("margin", ranges::margin, blank.margin);
+    fields.list("holes", [&](const Fields& hole, const Json&) {
+        blank::Hole& made = blank.holes.emplace_back();
+        hole.number("x", ranges::position, made.x);
+        hole.number("y", ranges::position, made.y);
+        hole.number("diameter", ranges::holeDiameter, made.diameter);
+    });
+    return blank;
+}
+
+type::TypefaceChoice typefaceFrom(const Fields& fields) {
+    type::TypefaceChoice choice;
+    fields.text("family", choice.family);
+    fields.text("style", choice.style);
+    fields.text("file", choice.file);
+    fields.whole("index", 0, choice.index);
+    if (choice.family.empty() && choice.file.empty())
+        fields.missing("family");
+    return choice;
+}
+
+Inscription inscriptionFrom(const Fields& fields, const Json& source) {
+    Inscription inscription;
+    inscription.unread = source.dump();
+    if (!fields.has("words"))
+        fields.missing("words");
+    fields.text("words", inscription.words);
+    if (fields.has("typeface"))
+        inscription.typeface = typefaceFrom(fields.within("typeface"));
+    const Fields size = fields.within("size");
+    int byCapital = 0;
+    size.choice("by", std::array{Named{0, "capital"}}, byCapital);
+    size.number("value", ranges::capitalHeight, inscription.style.capitalHeight);
+    fields.number("letterSpace", ranges::space, inscription.style.letterSpace);
+    fields.number("wordSpace", ranges::space, inscription.style.wordSpace);
+    fields.number("lineSpace", ranges::space, inscription.style.lineSpace);
+    fields.choice("align", aligns, inscription.style.align);
+    const Fields placing = fields.within("placing");
+    placing.choice("anchor", anchors, inscription.placing.anchor);
+    placing.number("x", ranges::position, inscription.placing.x);
+    placing.number("y", ranges::position, inscription.placing.y);
+    placing.number("turn", ranges::turn, inscription.placing.turn);
+    const Fields how = fields.within("working");
+    how.choice("kind", workings, inscription.working.kind);
+    how.number("height", ranges::height, inscription.working.height);
+    how.number("depth", ranges::height, inscription.working.depth);
+    how.number("bedding", ranges::bedding, inscription.working.bedding);
+    fields.flag("hidden", inscription.hidden);
+    return inscription;
+}
+
+/// "raised.strokeStop" and so on.
+std::string nameOfOwn(working::Kind kind, check::Limit limit) {
+    return nameIn(workings, kind) + "." + std::string(check::nameOf(limit));
+}
+
+check::FilamentProcess processFrom(const Fields& fields) {
+    check::FilamentProcess process;
+    int filament = 0;
+    fields.choice("kind", std::array{Named{0, "filament"}}, filament);
+    fields.number("nozzle", ranges::nozzle, process.nozzle);
+    fields.number("layer", ranges::layer, process.layer);
+    const Fields own = fields.within("limits");
+    own.eachMember([&](const std::string& name, const Json&) {
+        for (const auto& row : workings)
+            for (int i = 0; i < check::limits; ++i)
+                if (const auto limit = static_cast<check::Limit>(i); nameOfOwn(row.value, limit) == name)
+                    own.number(name.c_str(), ranges::limit, process.own[{row.value, limit}]);
+    });
+    return process;
+}
+
+Json known(const std::string& unread) {
+    return unread.empty() ? Json::object() : Json::parse(unread);
+}
+
+void write(Json& object, const blank::Blank& blank) {
+    object["kind"] = nameIn(blankKinds, blank.kind);
+    if (blank.kind == blank::Kind::plate || object.contains("width")) {
+        object["width"] = blank.width;
+        object["height"] = blank.height;
+        object["corner"] = blank.corner;
+    }
+    if (blank.kind == blank::Kind::disc || object.contains("diameter")) {
+        object["diameter"] = blank.diameter;
+        object["centreHole"] = blank.centreHole;
+    }
+    object["thickness"] = blank.thickness;
+    object["margin"] = blank.margin;
+    Json holes = Json::array();
+    for (size_t i = 0; i < blank.holes.size(); ++i) {
+        const bool was = object.contains("holes") && i < object["holes"].size();
+        Json hole = was ? object["holes"][i] : Json::object();
+        hole["x"] = blank.holes[i].x;
+        hole["y"] = blank.holes[i].y;
+        hole["diameter"] = blank.holes[i].diameter;
+        holes.push_back(std::move(hole));
+    }
+    object["holes"] = std::move(holes);
+}
+
+void write(Json& object, const type::TypefaceChoice& choice) {
+    const auto put = [&](const char* name, const auto& value, bool wanted) {
+        if (wanted)
+            object[name] = value;
+        else
+            object.erase(name);
+    };
+    put("family", choice.family, !choice.family.empty());
+    put("style", choice.style, !choice.style.empty());
+    put("file", choice.file, !choice.file.empty());
+    put("index", choice.index, !choice.file.empty());
+}
+
+/// Fields of other workings are written where they differ from the defaults, so that nothing is lost.
+void write(Json& object, const working::Working& working) {
+    const working::Working plain;
+    const bool raised = working.kind == working::Kind::raised;
+    object["kind"] = nameIn(workings, working.kind);
+    if (raised || working.kind == working::Kind::freeStanding || working.height != plain.height)
+        object["height"] = working.height;
+    if (working.kind == working::Kind::sunk || working.depth != plain.depth || object.contains("depth"))
+        object["depth"] = working.depth;
+    if (raised || working.bedding != plain.bedding || object.contains("bedding"))
+        object["bedding"] = working.bedding;
+    if (object.contains("height"))
+        object["height"] = working.height;
+}
+
+Json jsonOfInscription(const Inscription& inscription) {
+    Json object = known(inscription.unread);
+    object["words"] = inscription.words;
+    write(object["typeface"], inscription.typeface);
+    object["size"]["by"] = "capital";
+    object["size"]["value"] = inscription.style.capitalHeight;
+    object["letterSpace"] = inscription.style.letterSpace;
+    object["wordSpace"] = inscription.style.wordSpace;
+    object["lineSpace"] = inscription.style.lineSpace;
+    object["align"] = nameIn(aligns, inscription.style.align);
+    Json& placing = object["placing"];
+    placing["anchor"] = nameIn(anchors, inscription.placing.anchor);
+    placing["x"] = inscription.placing.x;
+    placing["y"] = inscription.placing.y;
+    placing["turn"] = inscription.placing.turn;
+    write(object["working"], inscription.working);
+    if (inscription.hidden)
+        object["hidden"] = true;
+    else
+        object.erase("hidden");
+    return object;
+}
+
+void write(Json& object, const check::FilamentProcess& process) {
+    object["kind"] = "filament";
+    object["nozzle"] = process.nozzle;
+    object["layer"] = process.layer;
+    Json& own = object["limits"];
+    for (const auto& row : workings)
+        for (int i = 0; i < check::limits; ++i)
+            own.erase(nameOfOwn(row.value, static_cast<check::Limit>(i)));
+    for (const auto& [key, value] : process.own)
+        own[nameOfOwn(key.first, key.second)] = value;
+    if (own.empty())
+        object.erase("limits");
+}
+
+} // namespace
+
+quantity::Result<Card> cardFromJson(const std::string& text) {
+    Json root;
+    try {
+        root = Json::parse(text);
+    } catch (const Json::parse_error& error) {
+        const size_t position = error.byte > 0 ? error.byte - 1 : 0;
+        const size_t lineStart = text.rfind('\n', position == 0 ? 0 : position - 1);
+        const size_t column = position - (lineStart == std::string::npos ? 0 : lineStart + 1) + 1;
+        const std::string_view what = error.what();
+        return Problem{ProblemKind::jsonBroken, {}, std::string(what.substr(what.rfind(": ") + 2)),
+                       lineOfByte(text, position), int(column)};
+    }
+    if (!root.is_object() || !root.contains("bollard"))
+        return Problem{ProblemKind::fieldMissing, "bollard", {}, 1};
+    if (!root["bollard"].is_number_integer())
+        return Problem{ProblemKind::fieldWrong, "bollard", "1", lineOfField(text, "bollard")};
+    if (root["bollard"].get<int>() > formatVersion)
+        return Problem{ProblemKind::cardTooNew, {}, root["bollard"].dump(), lineOfField(text, "bollard")};
+
+    std::optional<Problem> problem;
+    const Fields fields(root, {}, problem);
+    Card card;
+    std::string unit(quantity::symbolOf(card.unit));
+    fields.text("unit", unit);
+    if (const auto named = quantity::unitNamed(unit))
+        card.unit = *named;
+    else
+        fields.fail("unit", "mm, cm, m, in, ft, pt");
+    card.blank = blankFrom(fields.within("blank"));
+    fields.list("inscriptions", [&](const Fields& inscription, const Json& source) {
+        card.inscriptions.push_back(inscriptionFrom(inscription, source));
+    });
+    card.process = processFrom(fields.within("process"));
+    if (problem) {
+        problem->line = lineOfField(text, problem->subject);
+        return *problem;
+    }
+    root.erase("inscriptions");
+    card.unread = root.dump();
+    return card;
+}
+
+std::string jsonOf(const Card& card) {
+    const Json old = known(card.unread);
+    Json root = Json::object();
+    root["bollard"] = formatVersion;
+    root["unit"] = quantity::symbolOf(card.unit);
+    root["blank"] = old.value("blank", Json::object());
+    write(root["blank"], card.blank);
+    Json list = Json::array();
+    for (const Inscription& inscription : card.inscriptions)
+        list.push_back(jsonOfInscription(inscription));
+    root["inscriptions"] = std::move(list);
+    root["process"] = old.value("process", Json::object());
+    write(root["process"], card.process);
+    for (const auto& [name, value] : old.items())
+        if (!root.contains(name))
+            root[name] = value;
+    return root.dump(2) + "\n";
+}
+
+} // namespace bollard::card

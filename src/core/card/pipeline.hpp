@@ -1,0 +1,71 @@
+// The steps from a card to letters, measures, body and findings, each done again only when what it depends on
+// has changed.
+#pragma once
+#include "body/mesh.hpp"
+#include "card/card.hpp"
+#include "check/findings.hpp"
+#include "type/catalogue.hpp"
+#include <functional>
+#include <memory>
+#include <stop_token>
+
+namespace bollard::card {
+
+/// The letters of all shown inscriptions where they lie, and the blank.
+struct Lettering {
+    std::vector<working::PlacedLetters> inscriptions{};
+    std::vector<check::Finding> problems{}; ///< typefaces that could not be opened
+    plane::Region blank{};
+};
+
+/// The solid part. When it could not be built the problem tells why and the rest is empty.
+struct Solid {
+    working::Columns columns{};
+    body::Mesh mesh{};
+    check::DropOuts dropOuts{};
+    std::optional<quantity::Problem> problem{};
+};
+
+struct Checked {
+    std::shared_ptr<const check::Measures> measures{};
+    std::vector<check::Finding> findings{};
+    bool complete = false; ///< false: the solid is not there yet, and pieces are not counted
+};
+
+/// What has been made of a card so far. Parts are immutable and shared; null when not there yet.
+struct Made {
+    std::shared_ptr<const Card> card{};
+    std::shared_ptr<const Lettering> lettering{};
+    std::shared_ptr<const Checked> checked{};
+    std::shared_ptr<const Solid> solid{};
+};
+
+/// Runs the steps and remembers their last results. One run at a time.
+class Pipeline {
+  public:
+    /// `catalogue` is shared with others; null finds typefaces by file only.
+    explicit Pipeline(std::shared_ptr<const type::Catalogue> catalogue);
+    ~Pipeline();
+
+    using OnStage = std::function<void(const Made&)>;
+
+    /// Makes everything. Relative typeface files start at `folder`. `onStage` hears of each stage as it is done:
+    /// letters; letters and findings but for pieces, when the solid takes longer; everything.
+    /// Stopped in between it returns what it has, with `solid` null.
+    Made run(std::shared_ptr<const Card> card, const std::string& folder, const std::stop_token& stop = {},
+             const OnStage& onStage = {});
+
+    /// How often each step did work, for tests: settings, measures, solids, findings.
+    struct Counts {
+        int settings = 0, measures = 0, solids = 0, findings = 0;
+    };
+    const Counts& counts() const { return counts_; }
+
+  private:
+    struct Memory;
+    std::shared_ptr<const type::Catalogue> catalogue_;
+    std::unique_ptr<Memory> memory_;
+    Counts counts_;
+};
+
+} // namespace bollard::card

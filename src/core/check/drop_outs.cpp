@@ -1,0 +1,78 @@
+#include "check/drop_outs.hpp"
+#include <map>
+#include <set>
+
+namespace bollard::check {
+namespace {
+
+using working::PlacedLetters;
+
+bool standing(const PlacedLetters& letters) {
+    return letters.working.kind == working::Kind::raised || letters.working.kind == working::Kind::freeStanding;
+}
+
+/// Without a blank the main piece is the largest that joins at least two letters.
+int mainPieceOfLetters(const body::Pieces& pieces, const std::map<int, std::set<std::pair<int, int>>>& lettersOf) {
+    int main = -1;
+    for (const auto& [piece, letters] : lettersOf)
+        if (letters.size() >= 2 &&
+            (main < 0 || pieces.pieces[size_t(piece)].volume > pieces.pieces[size_t(main)].volume))
+            main = piece;
+    return main;
+}
+
+} // namespace
+
+DropOuts dropOutsOf(const working::Columns& columns, const body::Pieces& pieces,
+                    std::span<const PlacedLetters> inscriptions) {
+    DropOuts result;
+    result.pieces = int(pieces.pieces.size());
+    if (result.pieces <= 1)
+        return result;
+
+    struct Part {
+        DropOut dropOut;
+        int piece;
+        int index; // of the letter in the words
+    };
+    std::vector<Part> parts;
+    std::map<int, std::set<std::pair<int, int>>> lettersOf;
+    int hint = 0;
+    for (size_t slot = 0; slot < inscriptions.size(); ++slot)
+        for (size_t i = 0; i < inscriptions[slot].onSide.size(); ++i) {
+            const int index = inscriptions[slot].setting->letters[i].index;
+            for (const plane::Ring& ring : inscriptions[slot].onSide[i].rings) {
+                const bool hole = plane::areaOf(ring) < 0;
+                if (!hole && !standing(inscriptions[slot]))
+                    continue;
+                const int piece = body::pieceAt(columns, pieces, plane::pointBeside(ring, !hole), hint);
+                if (piece < 0)
+                    continue;
+                const auto kind = hole ? DropOut::Kind::counter : DropOut::Kind::letter;
+                parts.push_back({{kind, int(slot), int(i), {{ring}}}, piece, index});
+                if (!hole)
+                    lettersOf[piece].insert({int(slot), index});
+            }
+        }
+
+    const bool hasBlank = std::ranges::any_of(pieces.pieces, &body::Piece::blank);
+    const int main = hasBlank ? pieces.main : mainPieceOfLetters(pieces, lettersOf);
+    std::set<int> explained{main};
+    std::set<std::pair<int, int>> told;
+    for (Part& part : parts) {
+        if (part.piece == main)
+            continue;
+        if (part.dropOut.kind == DropOut::Kind::counter && !pieces.pieces[size_t(part.piece)].blank)
+            continue; // the hole of a standing letter, seen from a letter around it
+        explained.insert(part.piece);
+        const bool isNew = part.dropOut.kind == DropOut::Kind::counter ||
+                           told.insert({part.dropOut.inscription, part.index}).second;
+        if (isNew)
+            result.loose.push_back(std::move(part.dropOut));
+    }
+    for (int piece = 0; piece < result.pieces; ++piece)
+        result.strayPieces += explained.contains(piece) ? 0 : 1;
+    return result;
+}
+
+} // namespace bollard::check

@@ -1,0 +1,30 @@
+// Which letters and counters are joined to nothing.
+#pragma once
+#include "body/pieces.hpp"
+#include "working/placed_letters.hpp"
+#include <span>
+#include <vector>
+
+namespace bollard::check {
+
+/// A letter or a counter that is no part of the main piece.
+struct DropOut {
+    enum class Kind { counter, letter };
+    Kind kind{};
+    int inscription = 0; ///< its slot in the placed letters
+    int letter = 0;      ///< its place in Setting::letters
+    plane::Region shape{}; ///< what falls out, on the side
+};
+
+struct DropOuts {
+    int pieces = 0;
+    std::vector<DropOut> loose{};
+    int strayPieces = 0; ///< loose pieces that are neither a letter nor a counter
+};
+
+/// Counters of a letter are told one by one, loose letters once each. Where there is no blank, letters joined to
+/// no other letter are loose, unless there is only one piece.
+DropOuts dropOutsOf(const working::Columns& columns, const body::Pieces& pieces,
+                    std::span<const working::PlacedLetters> inscriptions);
+
+} // namespace bollard::check

@@ -1,0 +1,79 @@
+// Measures against limits.
+#pragma once
+#include "blank/blank.hpp"
+#include "check/drop_outs.hpp"
+#include "check/limits.hpp"
+#include "check/measures.hpp"
+#include <string>
+#include <vector>
+
+namespace bollard::check {
+
+enum class Severity { note, watch, stop };
+
+enum class FindingKind {
+    typefaceProblem,   ///< subject: what could not be opened; nothing of the inscription is made
+    characterMissing,  ///< the typeface has no such character
+    characterBlank,    ///< the typeface has it, but draws nothing
+    strokeNarrow,
+    gapNarrow,         ///< between letters (raised), or land between cuts
+    counterNarrow,
+    openingNarrow,
+    neckNarrow,
+    counterLoose,
+    letterLoose,
+    pieceLoose,
+    floorThin,
+    heightLow,
+    heightTall,
+    beddingThin,
+    outsideBlank,
+    insideMargin,
+    blankTooThin,      ///< the blank has no size or thickness
+    holeOutside,
+    solidFailed,       ///< the solid could not be built; subject: where
+    outlineMended
+};
+
+/// Where a finding is seen: on the side, grid units.
+struct FindingPlace {
+    plane::Vector at{};
+    double width = 0;   ///< mm; 0 when it is no width
+    int inscription = -1; ///< number on the card
+    int letter = -1;      ///< in Setting::letters
+    std::string text{};   ///< what the letter says
+    plane::Region shape{}; ///< what falls out; may be empty
+};
+
+/// One thing measured against a limit.
+struct Finding {
+    FindingKind kind{};
+    Severity severity = Severity::note;
+    int inscription = -1; ///< number on the card; -1 for the whole part
+    working::Kind working = working::Kind::raised;
+    double measured = 0; ///< mm unless the kind counts
+    double limit = 0;    ///< mm; 0 when there is none
+    int count = 0;       ///< of letters or pieces
+    std::string subject{};
+    std::vector<FindingPlace> places{};
+    quantity::Problem problem{}; ///< for typefaceProblem and solidFailed
+};
+
+struct FindingInput {
+    const blank::Blank& blank;
+    const FilamentProcess& process;
+    std::span<const working::PlacedLetters> inscriptions;
+    const Measures& measures;
+    const DropOuts* dropOuts; ///< null when there is no body
+};
+
+/// All findings, worst first, then in the order of the part. O(readings).
+std::vector<Finding> findingsOf(const FindingInput& input);
+
+/// Worst first; order within a severity stays.
+void sortBySeverity(std::vector<Finding>& findings);
+
+/// The worst severity; nothing wrong is a note.
+Severity worstOf(const std::vector<Finding>& findings);
+
+} // namespace bollard::check

@@ -1,0 +1,232 @@
+#include "working/contacts.hpp"
+#include <array>
+#include <numeric>
+#include <set>
+
+namespace bollard::working {
+namespace {
+
+using plane::Point, plane::Subdivision, plane::Triangle;
+
+constexpr std::int32_t padRadius = 100;  // 10 micrometres
+constexpr std::int32_t overlap = 100;
+
+bool solidBetween(const std::vector<Interval>& material, std::int32_t low, std::int32_t high) {
+    return std::ranges::any_of(material, [&](const Interval& i) { return i.low <= low && i.high >= high; });
+}
+
+/// Solid just below and just above `height`.
+std::pair<bool, bool> solidAround(const std::vector<Interval>& material, std::int32_t height) {
+    return {solidBetween(material, height - 1, height), solidBetween(material, height, height + 1)};
+}
+
+/// One ring piece between two cells.
+struct Border {
+    int left, right;
+    auto operator<=>(const Border&) const = default;
+};
+
+std::set<Border> bordersOf(const Subdivision& plan) {
+    std::set<Border> borders;
+    for (const Triangle& triangle : plan.triangles)
+        for (int k = 0; k < 3; ++k)
+            if (const int across = plan.cellAcross(triangle, k); across != triangle.cell)
+                borders.insert({std::min(across, triangle.cell), std::max(across, triangle.cell)});
+    return borders;
+}
+
+/// Lowers what stands on `height` in the cell; true when something was lowered.
+bool lowerFoot(std::vector<Interval>& material, std::int32_t height) {
+    for (Interval& interval : material)
+        if (interval.low == height) {
+            interval.low -= overlap;
+            return true;
+        }
+    return false;
+}
+
+bool overlapBorder(Columns& columns, Border border) {
+    std::vector<Interval>& left = columns.material[size_t(border.left)];
+    std::vector<Interval>& right = columns.material[size_t(border.right)];
+    std::vector<std::int32_t> heights;
+    for (const Interval& interval : left)
+        heights.insert(heights.end(), {interval.low, interval.high});
+    for (const std::int32_t height : heights) {
+        const auto [leftBelow, leftAbove] = solidAround(left, height);
+        const auto [rightBelow, rightAbove] = solidAround(right, height);
+        if (leftBelow && !leftAbove && !rightBelow && rightAbove)
+            return lowerFoot(right, height);
+        if (!leftBelow && leftAbove && rightBelow && !rightAbove)
+            return lowerFoot(left, height);
+    }
+    return false;
+}
+
+/// The cells around a point in order, each run of one cell once. `open` at the hull is the outside cell.
+std::vector<int> cellsAround(const Subdivision& plan, int start, int point) {
+    std::vector<int> cells;
+    const auto add = [&](int cell) {
+        if (cells.empty() || cells.back() != cell)
+            cells.push_back(cell);
+    };
+    const auto corner = [&](int t) {
+        const auto& corners = plan.triangles[size_t(t)].corners;
+        return size_t(std::ranges::find(corners, point) - corners.begin());
+    };
+    // Clockwise to the hull, if there is one, then counter-clockwise all the way round.
+    int first = start;
+    for (int t = start;;) {
+        const int next = plan.triangles[size_t(t)].neighbours[(corner(t) + 2) % 3];
+        if (next < 0 || next == start)
+            break;
+        first = t = next;
+    }
+    for (int t = first;;) {
+        add(plan.triangles[size_t(t)].cell);
+        t = plan.triangles[size_t(t)].neighbours[(corner(t) + 1) % 3];
+        if (t < 0)
+            add(plan.outside);
+        if (t < 0 || t == first)
+            break;
+    }
+    if (cells.size() > 1 && cells.front() == cells.back())
+        cells.pop_back();
+    return cells;
+}
+
+using Material = std::vector<Interval>;
+
+/// Around one height at a point, sectors below and above: solid must hang together, and so must the empty.
+bool pinchedAt(const std::vector<Material>& sectors, std::int32_t height) {
+    const size_t n = sectors.size();
+    std::vector<bool> solid(2 * n); // below, then above
+    for (size_t i = 0; i < n; ++i) {
+        const auto [below, above] = solidAround(sectors[i], height);
+        solid[i] = below;
+        solid[n + i] = above;
+    }
+    std::vector<size_t> parent(2 * n);
+    std::iota(parent.begin(), parent.end(), size_t{0});
+    const auto root = [&](size_t i) {
+        while (parent[i] != i)
+            i = parent[i];
+        return i;
+    };
+    const auto join = [&](size_t i, size_t j) {
+        if (solid[i] == solid[j])
+            parent[root(i)] = root(j);
+    };
+    for (size_t i = 0; i < n; ++i) {
+        join(i, n + i);
+        join(i, (i + 1) % n);
+        join(n + i, n + (i + 1) % n);
+    }
+    std::set<size_t> solids, empties;
+    for (size_t i = 0; i < 2 * n; ++i)
+        (solid[i] ? solids : empties).insert(root(i));
+    // Two solid sectors of one band that meet only along the upright line through the point.
+    const auto runs = [&](size_t from) {
+        int count = 0;
+        for (size_t i = 0; i < n; ++i)
+            count += solid[from + i] && !solid[from + (i + n - 1) % n] ? 1 : 0;
+        return count;
+    };
+    return solids.size() > 1 || empties.size() > 1 || runs(0) > 1 || runs(n) > 1;
+}
+
+/// Pinched in the whole part, in the blank alone, or in the letters alone: each is written as a body.
+bool pinched(const std::vector<Material>& sectors) {
+    std::set<std::int32_t> heights;
+    for (const Material& material : sectors)
+        for (const Interval& interval : material)
+            heights.insert({interval.low, interval.high});
+    const auto anyPinched = [&](const std::vector<Material>& some) {
+        return std::ranges::any_of(heights, [&](std::int32_t h) { return pinchedAt(some, h); });
+    };
+    if (anyPinched(sectors))
+        return true;
+    return std::ranges::any_of(std::array{Substance::blank, Substance::letters}, [&](Substance left) {
+        std::vector<Material> some = sectors;
+        for (Material& material : some)
+            std::erase_if(material, [&](const Interval& i) { return i.substance == left; });
+        return anyPinched(some);
+    });
+}
+
+Material unitedMaterial(const std::vector<Material>& sectors) {
+    Material all;
+    for (const Material& material : sectors)
+        all.insert(all.end(), material.begin(), material.end());
+    std::ranges::sort(all, {}, &Interval::low);
+    Material result;
+    for (Interval next : all) {
+        if (!result.empty() && next.low < result.back().high) {
+            if (next.high <= result.back().high)
+                continue;
+            next.low = result.back().high;
+        }
+        result.push_back(next);
+    }
+    return result;
+}
+
+} // namespace
+
+plane::Region regionOf(const std::vector<Pad>& pads) {
+    std::vector<plane::Region> octagons;
+    for (const Pad& pad : pads) {
+        plane::Ring ring;
+        for (int k = 0; k < 8; ++k) {
+            const double angle = (k + 0.5) * M_PI / 4;
+            ring.push_back(pad.centre + Point{static_cast<std::int32_t>(std::lround(padRadius * std::cos(angle))),
+                                              static_cast<std::int32_t>(std::lround(padRadius * std::sin(angle)))});
+        }
+        octagons.push_back({{ring}});
+    }
+    return plane::united(octagons);
+}
+
+void fillPads(Columns& columns, plane::LayerSet padLayer, const std::vector<Pad>& pads) {
+    std::vector<bool> done(columns.plan.cells.size());
+    for (const Triangle& triangle : columns.plan.triangles) {
+        const auto cell = size_t(triangle.cell);
+        if (done[cell] || !(columns.plan.cells[cell] & padLayer))
+            continue;
+        done[cell] = true;
+        const Point corner = columns.plan.points[size_t(triangle.corners[0])];
+        const auto nearest = std::ranges::min_element(pads, {}, [&](const Pad& pad) {
+            return plane::length(plane::vectorOf(pad.centre - corner));
+        });
+        columns.material[cell] = nearest->material;
+    }
+}
+
+void overlapEdgeContacts(Columns& columns) {
+    const std::set<Border> borders = bordersOf(columns.plan);
+    for (bool changed = true; changed;) {
+        changed = false;
+        for (const Border& border : borders)
+            changed |= overlapBorder(columns, border);
+    }
+}
+
+std::vector<Pad> padsAtPointContacts(const Columns& columns) {
+    const Subdivision& plan = columns.plan;
+    std::vector<int> someTriangle(plan.points.size(), -1);
+    for (size_t t = 0; t < plan.triangles.size(); ++t)
+        for (const int corner : plan.triangles[t].corners)
+            someTriangle[size_t(corner)] = int(t);
+    std::vector<Pad> pads;
+    for (size_t p = 0; p < plan.points.size(); ++p) {
+        if (plan.ringEnds[p] <= 2 || someTriangle[p] < 0)
+            continue; // a point inside one ring piece has two smooth sides
+        std::vector<Material> sectors;
+        for (const int cell : cellsAround(plan, someTriangle[p], int(p)))
+            sectors.push_back(columns.material[size_t(cell)]);
+        if (pinched(sectors))
+            pads.push_back({plan.points[p], unitedMaterial(sectors)});
+    }
+    return pads;
+}
+
+} // namespace bollard::working

@@ -1,0 +1,51 @@
+#include "working/placed_letters.hpp"
+#include <tbb/parallel_for.h>
+
+namespace bollard::working {
+namespace {
+
+/// The fields that decide the material; the others of a working are only kept.
+Working deciding(const Working& working) {
+    switch (working.kind) {
+    case Kind::raised:
+        return {working.kind, working.height, 0, working.bedding};
+    case Kind::freeStanding:
+        return {working.kind, working.height, 0, 0};
+    case Kind::sunk:
+        return {working.kind, 0, working.depth, 0};
+    case Kind::pierced:
+        break;
+    }
+    return {working.kind, 0, 0, 0};
+}
+
+} // namespace
+
+PlacedLetters::PlacedLetters(int number, std::shared_ptr<const setting::Setting> letters,
+                             const setting::Placing& placing, const Working& how)
+    : inscription(number), setting(std::move(letters)), place(*setting, placing), working(how),
+      onSide(setting->letters.size()) {
+    tbb::parallel_for(size_t{0}, onSide.size(),
+                      [this](size_t i) { onSide[i] = place.onSide(setting->letters[i]); });
+}
+
+std::vector<Worked> workedOf(std::span<const PlacedLetters> inscriptions) {
+    std::vector<Working> workings;
+    std::vector<std::vector<plane::Region>> letters;
+    for (const PlacedLetters& inscription : inscriptions) {
+        const Working working = deciding(inscription.working);
+        const auto known = std::ranges::find(workings, working);
+        const auto slot = size_t(known - workings.begin());
+        if (known == workings.end()) {
+            workings.push_back(working);
+            letters.emplace_back();
+        }
+        letters[slot].insert(letters[slot].end(), inscription.onSide.begin(), inscription.onSide.end());
+    }
+    std::vector<Worked> worked;
+    for (size_t i = 0; i < workings.size(); ++i)
+        worked.push_back({workings[i], plane::united(letters[i])});
+    return worked;
+}
+
+} // namespace bollard::working

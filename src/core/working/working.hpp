@@ -1,0 +1,26 @@
+// How letters meet the blank.
+#pragma once
+#include "plane/region.hpp"
+
+namespace bollard::working {
+
+enum class Kind { raised, sunk, pierced, freeStanding };
+constexpr int kinds = 4;
+
+/// Lengths in mm, all above 0 (bedding from 0). Fields of other kinds are kept, so that trying another kind
+/// and going back loses nothing.
+struct Working {
+    Kind kind = Kind::raised;
+    double height = 1.6;  ///< raised, free-standing: above the front side
+    double depth = 0.8;   ///< sunk: below the front side
+    double bedding = 0.4; ///< raised: how far the letters reach into the blank
+    bool operator==(const Working&) const = default;
+};
+
+/// All letters that are worked alike, as one region on the side.
+struct Worked {
+    Working working{};
+    plane::Region region{};
+};
+
+} // namespace bollard::working

@@ -1,0 +1,382 @@
+#include "drawing/flat_drawing.hpp"
+#include "drawing/paths.hpp"
+#include "wording/wording.hpp"
+#include <QCoreApplication>
+#include <QFontMetricsF>
+#include <QPainter>
+#include <map>
+
+namespace bollard::drawing {
+namespace {
+
+struct Flat {
+    Q_DECLARE_TR_FUNCTIONS(Flat)
+};
+
+using working::Kind;
+
+QPen thin(const QColor& colour, double width = 1, Qt::PenStyle style = Qt::SolidLine) {
+    QPen pen(colour, width, style);
+    pen.setCosmetic(true);
+    return pen;
+}
+
+/// Hatching in pixels, whatever the zoom.
+QBrush hatch(const QColor& colour, const FlatScale& scale) {
+    QBrush brush(colour, Qt::BDiagPattern);
+    brush.setTransform(QTransform::fromScale(1 / scale.pixelsPerMm, -1 / scale.pixelsPerMm));
+    return brush;
+}
+
+/// A dimension with short end strokes and its number in the middle, on a patch of ground.
+void dimension(QPainter& painter, QPointF from, QPointF to, const QString& text) {
+    const Tokens& t = tokens();
+    painter.setPen(thin(t.inkSoft));
+    painter.drawLine(from, to);
+    const bool flat = qAbs(to.x() - from.x()) >= qAbs(to.y() - from.y());
+    const QPointF tick = flat ? QPointF(0, 5) : QPointF(5, 0);
+    painter.drawLine(from - tick, from + tick);
+    painter.drawLine(to - tick, to + tick);
+    const QFontMetricsF metrics(painter.font());
+    QRectF box(0, 0, metrics.horizontalAdvance(text) + 8, metrics.height());
+    box.moveCenter((from + to) / 2);
+    const double room = flat ? qAbs(to.x() - from.x()) : qAbs(to.y() - from.y());
+    if (room < (flat ? box.width() : box.height()) + 6)
+        box.translate(flat ? QPointF(0, -box.height() * 0.8) : QPointF(-box.width() * 0.7, 0));
+    painter.fillRect(box, t.ground);
+    painter.setPen(t.ink);
+    painter.drawText(box, Qt::AlignCenter, text);
+}
+
+/// 1, 2 or 5 times a power of ten, so that marks are at least `pixels` apart.
+double markStep(double pixelsPerUnit, double pixels) {
+    double step = 1e-3;
+    for (const double factor = 10; step * pixelsPerUnit < pixels; step *= factor)
+        for (const double part : {2.0, 5.0})
+            if (step * part * pixelsPerUnit >= pixels)
+                return step * part;
+    return step;
+}
+
+} // namespace
+
+FlatDrawing::FlatDrawing(card::Made made) : made_(std::move(made)) {
+    if (!made_.lettering)
+        return;
+    blank_ = pathOf(blank::outlineOf(made_.card->blank));
+    if (const QPainterPath holes = pathOf(blank::holesOf(made_.card->blank)); !holes.isEmpty())
+        blank_ = blank_.subtracted(holes);
+    for (const working::PlacedLetters& letters : made_.lettering->inscriptions)
+        addShapes(letters);
+}
+
+/// Letters that overlap others are drawn as one shape; all others with the typeface's own curves.
+void FlatDrawing::addShapes(const working::PlacedLetters& letters) {
+    Inscription& inscription = inscriptions_.emplace_back(Inscription{letters.inscription, letters.working.kind, {}});
+    const auto& all = letters.setting->letters;
+    std::vector<int> group(all.size());
+    for (size_t i = 0; i < all.size(); ++i) {
+        group[i] = int(i);
+        for (size_t back = 1; back <= 4 && back <= i; ++back)
+            if (!all[i].box.empty() && all[i].box.meets(all[i - back].box))
+                group[i] = group[i - back];
+    }
+    std::map<int, std::vector<size_t>> members;
+    for (size_t i = 0; i < all.size(); ++i)
+        if (!all[i].region->empty())
+            members[group[i]].push_back(i);
+    std::map<std::uint32_t, QPainterPath> glyphs;
+    const QPointF origin = pointOf(letters.place.toSide({0, 0}));
+    QTransform place = QTransform::fromTranslate(origin.x(), origin.y());
+    place.rotate(letters.place.turn());
+    const auto add = [&](QPainterPath path) {
+        const QRectF box = path.boundingRect();
+        inscription.shapes.push_back({std::move(path), box});
+    };
+    for (const auto& [first, indices] : members) {
+        std::vector<plane::Region> regions;
+        double separate = 0;
+        for (const size_t i : indices) {
+            regions.push_back(letters.onSide[i]);
+            separate += plane::areaOf(regions.back());
+        }
+        if (indices.size() > 1) {
+            const plane::Region joined = plane::united(regions);
+            if (separate - plane::areaOf(joined) > 1) {
+                add(pathOf(joined));
+                continue;
+            }
+        }
+        for (const size_t i : indices) {
+            const type::Glyph& glyph = letters.setting->typeface->glyph(all[i].glyph);
+            if (glyph.mended) {
+                add(pathOf(letters.onSide[i]));
+                continue;
+            }
+            auto [path, isNew] = glyphs.try_emplace(all[i].glyph);
+            if (isNew)
+                path->second = pathOf(glyph.outline, letters.setting->scale / plane::unitsPerMillimetre);
+            const QPointF at = pointOf(plane::vectorOf(all[i].at));
+            add((QTransform::fromTranslate(at.x(), at.y()) * place).map(path->second));
+        }
+    }
+}
+
+QRectF FlatDrawing::extent() const {
+    QRectF extent = blank_.boundingRect();
+    for (const Inscription& inscription : inscriptions_)
+        for (const Shape& shape : inscription.shapes)
+            extent |= shape.box;
+    return extent.isEmpty() ? QRectF(0, 0, 60, 30) : extent;
+}
+
+FlatScale FlatDrawing::fitted(const QRectF& area) const {
+    const QRectF mm = extent();
+    constexpr double sides = 64, ends = 84; // room for rulers, dimensions and the legend
+    FlatScale scale;
+    scale.pixelsPerMm = std::max(0.01, std::min((area.width() - rulerSize - 2 * sides) / mm.width(),
+                                                (area.height() - rulerSize - 2 * ends) / mm.height()));
+    const QPointF middle = area.center() + QPointF(rulerSize, rulerSize) / 2;
+    scale.origin = middle - QPointF(mm.center().x(), -mm.center().y()) * scale.pixelsPerMm;
+    return scale;
+}
+
+void FlatDrawing::paint(QPainter& painter, const QRectF& area, const FlatScale& scale, const FlatExtras& extras) const {
+    painter.save();
+    painter.setClipRect(area);
+    painter.setRenderHint(QPainter::Antialiasing);
+    QFont small = painter.font();
+    small.setPixelSize(11);
+    painter.setFont(small);
+    painter.fillRect(area, tokens().ground);
+    if (!empty()) {
+        paintBlank(painter, scale);
+        paintLetters(painter, scale, area);
+        paintDropOuts(painter, scale);
+        paintDimensions(painter, scale, extras.selected);
+        paintLit(painter, scale, extras);
+    }
+    paintRulers(painter, area, scale);
+    if (extras.legend && !empty())
+        paintLegend(painter, area);
+    painter.restore();
+}
+
+void FlatDrawing::paintBlank(QPainter& painter, const FlatScale& scale) const {
+    if (blank_.isEmpty())
+        return;
+    const Tokens& t = tokens();
+    painter.save();
+    painter.setTransform(scale.transform(), true);
+    painter.setPen(thin(t.materialEdge, 1.5));
+    painter.setBrush(t.material);
+    painter.drawPath(blank_);
+    const QRectF box = blank_.boundingRect();
+    const double beyond = 14 / scale.pixelsPerMm;
+    QPen centre = thin(t.tide, 1);
+    centre.setDashPattern({10, 3, 2, 3});
+    painter.setPen(centre);
+    painter.drawLine(QPointF(box.left() - beyond, box.center().y()), QPointF(box.right() + beyond, box.center().y()));
+    painter.drawLine(QPointF(box.center().x(), box.top() - beyond), QPointF(box.center().x(), box.bottom() + beyond));
+    painter.restore();
+}
+
+void FlatDrawing::paintLetters(QPainter& painter, const FlatScale& scale, const QRectF& area) const {
+    const Tokens& t = tokens();
+    const QRectF visible(scale.toMm(area.bottomLeft()), scale.toMm(area.topRight()));
+    painter.save();
+    painter.setTransform(scale.transform(), true);
+    for (const Inscription& inscription : inscriptions_) {
+        for (const Shape& shape : inscription.shapes) {
+            if (!shape.box.intersects(visible))
+                continue;
+            switch (inscription.kind) {
+            case Kind::raised:
+            case Kind::freeStanding:
+                painter.setPen(Qt::NoPen);
+                painter.setBrush(t.ink);
+                break;
+            case Kind::sunk:
+                painter.setPen(thin(t.materialEdge, 1.2));
+                painter.setBrush(t.sunk);
+                break;
+            case Kind::pierced:
+                painter.setPen(Qt::NoPen);
+                painter.setBrush(t.ground);
+                painter.drawPath(shape.path);
+                painter.setPen(thin(t.ink, 1.4));
+                painter.setBrush(hatch(t.line, scale));
+                break;
+            }
+            painter.drawPath(shape.path);
+        }
+    }
+    painter.restore();
+}
+
+void FlatDrawing::paintDropOuts(QPainter& painter, const FlatScale& scale) const {
+    if (!made_.solid)
+        return;
+    const Tokens& t = tokens();
+    painter.save();
+    painter.setTransform(scale.transform(), true);
+    painter.setPen(thin(t.stop, 1.6, Qt::DashLine));
+    painter.setBrush(hatch(t.stop, scale));
+    for (const check::DropOut& loose : made_.solid->dropOuts.loose)
+        painter.drawPath(pathOf(loose.shape));
+    painter.restore();
+}
+
+void FlatDrawing::paintDimensions(QPainter& painter, const FlatScale& scale, int selected) const {
+    const quantity::Unit unit = made_.card->unit;
+    const auto text = [&](double mm) { return wording::lengthText(mm, unit); };
+    const QRectF blank = blank_.boundingRect();
+    if (!blank_.isEmpty()) {
+        const QPointF low = scale.toPixels(blank.topLeft()), high = scale.toPixels(blank.bottomRight());
+        dimension(painter, {low.x(), low.y() + 44}, {high.x(), low.y() + 44}, text(blank.width()));
+        dimension(painter, {high.x() + 40, low.y()}, {high.x() + 40, high.y()}, text(blank.height()));
+    }
+    const working::PlacedLetters* letters = lettersOf(selected);
+    if (!letters || letters->setting->letters.empty())
+        return;
+    const QPolygonF frame = frameOf(selected);
+    if (letters->place.turn() == 0) {
+        const double capital = card::Card{*made_.card}.inscriptions[size_t(selected)].style.capitalHeight;
+        const QPointF foot = scale.toPixels(frame[0]) - QPointF(20, 0);
+        const QPointF base = foot - QPointF(0, (frame[3].y() - frame[0].y() - capital) * scale.pixelsPerMm);
+        dimension(painter, base, base - QPointF(0, capital * scale.pixelsPerMm), text(capital));
+        if (!blank_.isEmpty() && blank.contains(frame.boundingRect())) {
+            const double y = scale.toPixels(blank.topLeft()).y() + 20;
+            const double left = scale.toPixels(blank.topLeft()).x(), right = scale.toPixels(blank.bottomRight()).x();
+            dimension(painter, {left, y}, {scale.toPixels(frame[0]).x(), y}, text(frame[0].x() - blank.left()));
+            dimension(painter, {scale.toPixels(frame[1]).x(), y}, {right, y}, text(blank.right() - frame[1].x()));
+        }
+    }
+}
+
+void FlatDrawing::paintLit(QPainter& painter, const FlatScale& scale, const FlatExtras& extras) const {
+    const Tokens& t = tokens();
+    const QColor colour = extras.litStops ? t.stop : t.watch;
+    for (const check::FindingPlace& place : extras.lit) {
+        const QPointF at = scale.toPixels(pointOf(place.at));
+        const double radius = std::max(9.0, place.width * scale.pixelsPerMm * 0.75);
+        painter.setBrush(Qt::NoBrush);
+        painter.setPen(thin(t.paper, 5));
+        painter.drawEllipse(at, radius, radius);
+        painter.setPen(thin(colour, 2.4));
+        painter.drawEllipse(at, radius, radius);
+        painter.setBrush(colour);
+        painter.setPen(Qt::NoPen);
+        if (place.width > 0)
+            painter.drawEllipse(at, 2.4, 2.4);
+    }
+}
+
+void FlatDrawing::paintRulers(QPainter& painter, const QRectF& area, const FlatScale& scale) const {
+    const Tokens& t = tokens();
+    const quantity::Unit unit = made_.card ? made_.card->unit : quantity::Unit::millimetre;
+    const double pixelsPerUnit = scale.pixelsPerMm * quantity::millimetresIn(unit);
+    const double step = markStep(pixelsPerUnit, 64), small = step / 5;
+    const QRectF top(area.left(), area.top(), area.width(), rulerSize);
+    const QRectF left(area.left(), area.top(), rulerSize, area.height());
+    painter.fillRect(top, t.paper);
+    painter.fillRect(left, t.paper);
+    painter.setPen(thin(t.line));
+    painter.drawLine(top.bottomLeft(), top.bottomRight());
+    painter.drawLine(left.topRight(), left.bottomRight());
+    const auto label = [](double value) { return QString::fromStdString(quantity::roundedText(value, 3)); };
+    painter.setClipRect(top.adjusted(rulerSize, 0, 0, 0));
+    const double fromX = (top.left() - scale.origin.x()) / pixelsPerUnit;
+    const double toX = (top.right() - scale.origin.x()) / pixelsPerUnit;
+    for (double k = std::floor(fromX / small); k * small <= toX; ++k) {
+        const double x = scale.origin.x() + k * small * pixelsPerUnit;
+        const bool major = std::fmod(std::fabs(k), 5) < 0.5;
+        painter.setPen(thin(major ? t.inkSoft : t.line));
+        painter.drawLine(QPointF(x, top.bottom() - (major ? 8 : 4)), QPointF(x, top.bottom()));
+        if (major)
+            painter.drawText(QPointF(x + 3, top.bottom() - 8), label(k * small));
+    }
+    painter.setClipRect(left.adjusted(0, rulerSize, 0, 0));
+    const double fromY = (scale.origin.y() - left.bottom()) / pixelsPerUnit;
+    const double toY = (scale.origin.y() - left.top()) / pixelsPerUnit;
+    for (double k = std::floor(fromY / small); k * small <= toY; ++k) {
+        const double y = scale.origin.y() - k * small * pixelsPerUnit;
+        const bool major = std::fmod(std::fabs(k), 5) < 0.5;
+        painter.setPen(thin(major ? t.inkSoft : t.line));
+        painter.drawLine(QPointF(left.right() - (major ? 8 : 4), y), QPointF(left.right(), y));
+        if (major) {
+            painter.save();
+            painter.translate(left.right() - 8, y - 3);
+            painter.rotate(-90);
+            painter.drawText(QPointF(0, -2), label(k * small));
+            painter.restore();
+        }
+    }
+    painter.setClipRect(area);
+    const QRectF corner(area.left(), area.top(), rulerSize, rulerSize);
+    painter.fillRect(corner.adjusted(0, 0, -1, -1), t.paper);
+    painter.setPen(t.inkSoft);
+    const auto symbol = quantity::symbolOf(unit);
+    painter.drawText(corner, Qt::AlignCenter, QString::fromUtf8(symbol.data(), qsizetype(symbol.size())));
+}
+
+void FlatDrawing::paintLegend(QPainter& painter, const QRectF& area) const {
+    const Tokens& t = tokens();
+    double x = area.left() + rulerSize + 12;
+    const double y = area.bottom() - 24;
+    const auto entry = [&](const QPen& pen, const QBrush& brush, const QString& text) {
+        painter.setPen(pen);
+        painter.setBrush(brush);
+        painter.drawRect(QRectF(x, y, 16, 11));
+        painter.setPen(t.ink);
+        painter.drawText(QPointF(x + 22, y + 10), text);
+        x += 22 + QFontMetricsF(painter.font()).horizontalAdvance(text) + 20;
+    };
+    const auto any = [&](Kind kind) { return std::ranges::any_of(inscriptions_, [&](const Inscription& i) { return i.kind == kind; }); };
+    if (any(Kind::raised) || any(Kind::freeStanding))
+        entry(Qt::NoPen, t.ink, any(Kind::raised) ? wording::nameOf(Kind::raised) : wording::nameOf(Kind::freeStanding));
+    if (any(Kind::sunk))
+        entry(thin(t.materialEdge), t.sunk, wording::nameOf(Kind::sunk));
+    if (any(Kind::pierced))
+        entry(thin(t.ink), QBrush(t.inkSoft, Qt::BDiagPattern), wording::nameOf(Kind::pierced));
+    if (!made_.solid || made_.solid->problem)
+        return;
+    const check::DropOuts& dropOuts = made_.solid->dropOuts;
+    if (!dropOuts.loose.empty())
+        entry(thin(t.stop, 1.4, Qt::DashLine), QBrush(t.stop, Qt::BDiagPattern), Flat::tr("falls out"));
+    const auto loose = dropOuts.loose.size();
+    QString count = dropOuts.pieces == 1 ? Flat::tr("1 piece") : Flat::tr("%1 pieces").arg(dropOuts.pieces);
+    if (loose > 0)
+        count += Flat::tr(" · %1 loose").arg(loose);
+    painter.setPen(loose > 0 ? t.stop : t.inkSoft);
+    painter.drawText(QRectF(area.left(), y - 4, area.width() - 14, 18), Qt::AlignRight | Qt::AlignVCenter, count);
+}
+
+const working::PlacedLetters* FlatDrawing::lettersOf(int inscription) const {
+    if (made_.lettering)
+        for (const working::PlacedLetters& letters : made_.lettering->inscriptions)
+            if (letters.inscription == inscription)
+                return &letters;
+    return nullptr;
+}
+
+QPolygonF FlatDrawing::frameOf(int inscription) const {
+    QPolygonF frame;
+    if (const working::PlacedLetters* letters = lettersOf(inscription))
+        for (const plane::Vector corner : setting::frameOnSide(*letters->setting, letters->place))
+            frame << pointOf(corner);
+    return frame;
+}
+
+int FlatDrawing::inscriptionAt(QPointF mm) const {
+    for (auto inscription = inscriptions_.rbegin(); inscription != inscriptions_.rend(); ++inscription) {
+        if (frameOf(inscription->number).containsPoint(mm, Qt::WindingFill))
+            return inscription->number;
+        for (const Shape& shape : inscription->shapes)
+            if (shape.box.contains(mm) && shape.path.contains(mm))
+                return inscription->number;
+    }
+    return -1;
+}
+
+} // namespace bollard::drawing

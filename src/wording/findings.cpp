@@ -1,0 +1,208 @@
+#include "wording/wording.hpp"
+#include <QCoreApplication>
+#include <QStringList>
+
+namespace bollard::wording {
+namespace {
+
+struct Findings {
+    Q_DECLARE_TR_FUNCTIONS(Findings)
+};
+
+using check::Finding, check::FindingKind, working::Kind;
+
+/// "B (two), R and 4 of “BERTH 14”"; each letter once, with how often it is meant.
+QString lettersOf(const Finding& finding, const card::Card& card) {
+    if (finding.inscription < 0 || size_t(finding.inscription) >= card.inscriptions.size())
+        return {};
+    const QString words =
+        Findings::tr("“%1”").arg(wordsOnOneLine(card.inscriptions[size_t(finding.inscription)].words));
+    QStringList letters;
+    QList<int> counts;
+    for (const check::FindingPlace& place : finding.places) {
+        const QString letter = QString::fromStdString(place.text);
+        if (letter.isEmpty())
+            continue;
+        if (const auto at = letters.indexOf(letter); at >= 0) {
+            ++counts[at];
+        } else {
+            letters.append(letter);
+            counts.append(1);
+        }
+    }
+    constexpr int mostNamed = 6;
+    const auto more = letters.size() - mostNamed;
+    for (int i = 0; i < letters.size(); ++i)
+        if (counts[i] > 1)
+            letters[i] = counts[i] == 2 ? Findings::tr("%1 (two)").arg(letters[i])
+                                        : Findings::tr("%1 (%2)").arg(letters[i]).arg(counts[i]);
+    if (more > 0)
+        return Findings::tr("%1 and %n more of %2", nullptr, int(more))
+            .arg(letters.mid(0, mostNamed).join(QStringLiteral(", ")), words);
+    if (letters.isEmpty())
+        return words;
+    const QString last = letters.takeLast();
+    const QString list =
+        letters.isEmpty() ? last : Findings::tr("%1 and %2").arg(letters.join(QStringLiteral(", ")), last);
+    return Findings::tr("%1 of %2").arg(list, words);
+}
+
+QString narrowTitle(const Finding& finding) {
+    const bool cut = finding.working == Kind::sunk || finding.working == Kind::pierced;
+    switch (finding.kind) {
+    case FindingKind::strokeNarrow:
+        return cut ? Findings::tr("Stroke closes up") : Findings::tr("Stroke too thin");
+    case FindingKind::gapNarrow:
+        return cut ? Findings::tr("Narrow land between cuts") : Findings::tr("Gap between letters too narrow");
+    case FindingKind::counterNarrow:
+        return cut ? Findings::tr("Narrow land in a counter") : Findings::tr("Counter fills in");
+    case FindingKind::openingNarrow:
+        return cut ? Findings::tr("Narrow land within a letter") : Findings::tr("Opening in a letter fills in");
+    default:
+        return Findings::tr("Neck too weak");
+    }
+}
+
+QString narrowWhy(const Finding& finding) {
+    const bool cut = finding.working == Kind::sunk || finding.working == Kind::pierced;
+    const bool stop = finding.severity == check::Severity::stop;
+    if (finding.kind == FindingKind::neckNarrow)
+        return Findings::tr("This place alone holds two parts together, and two printed lines do not fit into it.");
+    if ((finding.kind == FindingKind::strokeNarrow) == !cut)
+        return stop ? Findings::tr("Thinner than one printed line: the printer leaves it out.")
+                    : Findings::tr("Less than two printed lines wide: it may print weak or ragged.");
+    return stop ? Findings::tr("Narrower than half the nozzle: the molten line closes it.")
+                : Findings::tr("Narrower than the nozzle: edges may run into each other.");
+}
+
+QString titleOf(const Finding& finding) {
+    switch (finding.kind) {
+    case FindingKind::typefaceProblem:
+        return Findings::tr("Typeface cannot be used");
+    case FindingKind::characterMissing:
+        return Findings::tr("Character missing in the typeface");
+    case FindingKind::characterBlank:
+        return Findings::tr("Character draws nothing");
+    case FindingKind::strokeNarrow:
+    case FindingKind::gapNarrow:
+    case FindingKind::counterNarrow:
+    case FindingKind::openingNarrow:
+    case FindingKind::neckNarrow:
+        return narrowTitle(finding);
+    case FindingKind::counterLoose:
+        return Findings::tr("Letter holes fall out");
+    case FindingKind::letterLoose:
+        return Findings::tr("Letters joined to nothing");
+    case FindingKind::pieceLoose:
+        return Findings::tr("A piece of the blank is cut off");
+    case FindingKind::floorThin:
+        return finding.measured > 0 ? Findings::tr("Floor too thin") : Findings::tr("Sunk right through");
+    case FindingKind::heightLow:
+        return Findings::tr("Letters very low");
+    case FindingKind::heightTall:
+        return Findings::tr("Letters tall for their strokes");
+    case FindingKind::beddingThin:
+        return Findings::tr("Letters hardly bedded");
+    case FindingKind::outsideBlank:
+        return Findings::tr("Words beyond the blank");
+    case FindingKind::insideMargin:
+        return Findings::tr("Words within the margin");
+    case FindingKind::blankTooThin:
+        return Findings::tr("The blank has no size");
+    case FindingKind::holeOutside:
+        return Findings::tr("Hole beyond the blank");
+    case FindingKind::solidFailed:
+        return Findings::tr("The solid could not be built");
+    case FindingKind::outlineMended:
+        return Findings::tr("Outlines were mended");
+    }
+    return {};
+}
+
+QString whyOf(const Finding& finding) {
+    const QString subject = QString::fromStdString(finding.subject);
+    switch (finding.kind) {
+    case FindingKind::typefaceProblem:
+    case FindingKind::solidFailed:
+        return sentenceOf(finding.problem);
+    case FindingKind::characterMissing:
+        return Findings::tr("%1 has no such character, so nothing is made of it. Choose another typeface or sign.").arg(subject);
+    case FindingKind::characterBlank:
+        return Findings::tr("%1 knows the character but has no outline for it, so nothing is made of it.").arg(subject);
+    case FindingKind::strokeNarrow:
+    case FindingKind::gapNarrow:
+    case FindingKind::counterNarrow:
+    case FindingKind::openingNarrow:
+    case FindingKind::neckNarrow:
+        return narrowWhy(finding);
+    case FindingKind::counterLoose:
+        return Findings::tr("Cut right through, these are held by nothing.");
+    case FindingKind::letterLoose:
+        return Findings::tr("Nothing holds these letters to the rest.");
+    case FindingKind::pieceLoose:
+        return Findings::tr("The cuts part the blank into pieces that are held by nothing.");
+    case FindingKind::floorThin:
+        return Findings::tr("So few layers are left under the letters that the floor shows through or tears.");
+    case FindingKind::heightLow:
+        return Findings::tr("Less than two layers: the letters hardly stand out.");
+    case FindingKind::heightTall:
+        return Findings::tr("More than four times as high as the thinnest stroke is wide: it may break off.");
+    case FindingKind::beddingThin:
+        return Findings::tr("Letters that reach less than a layer into the blank come off easily.");
+    case FindingKind::outsideBlank:
+        return Findings::tr("Part of the words lies off the blank or over a hole.");
+    case FindingKind::insideMargin:
+        return Findings::tr("Nearer to an edge than the margin set for this blank.");
+    case FindingKind::blankTooThin:
+        return Findings::tr("Give the blank a width, a height and a thickness above 0.");
+    case FindingKind::holeOutside:
+        return Findings::tr("The hole cuts into the blank's edge or misses the blank.");
+    case FindingKind::outlineMended:
+        return Findings::tr("Contours overlapped or crossed; they were united and come out filled.");
+    }
+    return {};
+}
+
+QString measuredOf(const Finding& finding, quantity::Unit unit) {
+    switch (finding.kind) {
+    case FindingKind::counterLoose:
+    case FindingKind::letterLoose:
+    case FindingKind::pieceLoose:
+    case FindingKind::characterMissing:
+    case FindingKind::characterBlank:
+    case FindingKind::outsideBlank:
+    case FindingKind::outlineMended:
+        return QString::number(finding.count);
+    case FindingKind::heightTall:
+        return Findings::tr("%1 > %2").arg(lengthText(finding.measured, unit), lengthText(finding.limit, unit));
+    default:
+        return finding.limit > 0
+                   ? Findings::tr("%1 < %2").arg(lengthText(finding.measured, unit), lengthText(finding.limit, unit))
+                   : QString();
+    }
+}
+
+} // namespace
+
+FindingText textOf(const Finding& finding, const card::Card& card) {
+    return {titleOf(finding), lettersOf(finding, card), measuredOf(finding, card.unit), whyOf(finding)};
+}
+
+QString verdictOf(const card::Checked* checked) {
+    if (!checked)
+        return Findings::tr("Looking…");
+    int stops = 0, watches = 0;
+    for (const Finding& finding : checked->findings) {
+        stops += finding.severity == check::Severity::stop ? 1 : 0;
+        watches += finding.severity == check::Severity::watch ? 1 : 0;
+    }
+    if (stops > 0 && watches > 0)
+        return Findings::tr("Cannot be made so yet: %1 stop, %2 watch").arg(stops).arg(watches);
+    if (stops > 0)
+        return Findings::tr("Cannot be made so yet: %1 stop").arg(stops);
+    if (!checked->complete)
+        return Findings::tr("Counting pieces…");
+    return watches > 0 ? Findings::tr("Can be made; %1 to watch").arg(watches) : Findings::tr("Can be made");
+}
+
+} // namespace bollard::wording

@@ -1,0 +1,172 @@
+#include "wording/wording.hpp"
+#include <QCoreApplication>
+#include <cmath>
+
+namespace bollard::wording {
+namespace {
+
+struct Summaries {
+    Q_DECLARE_TR_FUNCTIONS(Summaries)
+};
+
+/// For summaries: no trailing zeros.
+QString shortLength(double millimetres, quantity::Unit unit) {
+    return QString::fromStdString(quantity::roundedText(millimetres / quantity::millimetresIn(unit), 3));
+}
+
+const card::Inscription* at(const card::Card& card, int inscription) {
+    const bool there = inscription >= 0 && size_t(inscription) < card.inscriptions.size();
+    return there ? &card.inscriptions[size_t(inscription)] : nullptr;
+}
+
+QString anchorName(setting::Anchor anchor) {
+    switch (anchor) {
+    case setting::Anchor::topLeft:
+        return Summaries::tr("top left");
+    case setting::Anchor::top:
+        return Summaries::tr("top");
+    case setting::Anchor::topRight:
+        return Summaries::tr("top right");
+    case setting::Anchor::left:
+        return Summaries::tr("left");
+    case setting::Anchor::centre:
+        return Summaries::tr("centre");
+    case setting::Anchor::right:
+        return Summaries::tr("right");
+    case setting::Anchor::bottomLeft:
+        return Summaries::tr("bottom left");
+    case setting::Anchor::bottom:
+        return Summaries::tr("bottom");
+    case setting::Anchor::bottomRight:
+        return Summaries::tr("bottom right");
+    }
+    return {};
+}
+
+} // namespace
+
+QString lengthText(double millimetres, quantity::Unit unit) {
+    const double size = quantity::millimetresIn(unit);
+    const int decimals = size >= 100 ? 4 : size >= 10 ? 3 : 2;
+    return QString::number(millimetres / size, 'f', decimals);
+}
+
+QString wordsOnOneLine(const std::string& words, int most) {
+    QString text = QString::fromStdString(words);
+    text.replace(QLatin1Char('\n'), QStringLiteral(" / "));
+    return text.size() > most ? text.left(most - 1) + QChar(0x2026) : text;
+}
+
+QString summaryOf(const blank::Blank& blank, quantity::Unit unit) {
+    QString text;
+    const auto number = [&](double mm) { return shortLength(mm, unit); };
+    switch (blank.kind) {
+    case blank::Kind::none:
+        return Summaries::tr("no blank");
+    case blank::Kind::plate:
+        text = Summaries::tr("plate %1 × %2 × %3").arg(number(blank.width), number(blank.height), number(blank.thickness));
+        if (blank.corner > 0)
+            text += Summaries::tr(", corners %1").arg(number(blank.corner));
+        break;
+    case blank::Kind::disc:
+        text = Summaries::tr("disc ⌀ %1 × %2").arg(number(blank.diameter), number(blank.thickness));
+        if (blank.centreHole > 0)
+            text += Summaries::tr(", centre hole %1").arg(number(blank.centreHole));
+        break;
+    }
+    if (!blank.holes.empty())
+        text += blank.holes.size() == 1 ? Summaries::tr(", 1 hole")
+                                        : Summaries::tr(", %1 holes").arg(blank.holes.size());
+    return text;
+}
+
+QString letteringSummary(const card::Card& card, int inscription) {
+    const card::Inscription* const chosen = at(card, inscription);
+    if (!chosen)
+        return Summaries::tr("no words yet");
+    return Summaries::tr("%1, capitals %2")
+        .arg(nameOf(chosen->typeface), shortLength(chosen->style.capitalHeight, card.unit));
+}
+
+QString placingSummary(const card::Card& card, int inscription) {
+    const card::Inscription* const chosen = at(card, inscription);
+    if (!chosen)
+        return Summaries::tr("nothing to place");
+    const setting::Placing& placing = chosen->placing;
+    QString text = Summaries::tr("%1 at %2, %3")
+                       .arg(anchorName(placing.anchor), shortLength(placing.x, card.unit), shortLength(placing.y, card.unit));
+    if (placing.turn != 0)
+        text += Summaries::tr(", turned %1°").arg(QString::fromStdString(quantity::roundedText(placing.turn, 2)));
+    return text;
+}
+
+QString summaryOf(const working::Working& working, quantity::Unit unit) {
+    switch (working.kind) {
+    case working::Kind::raised:
+        return Summaries::tr("raised %1, bedded %2").arg(shortLength(working.height, unit), shortLength(working.bedding, unit));
+    case working::Kind::sunk:
+        return Summaries::tr("sunk %1").arg(shortLength(working.depth, unit));
+    case working::Kind::pierced:
+        return Summaries::tr("pierced, cut right through");
+    case working::Kind::freeStanding:
+        return Summaries::tr("free-standing %1").arg(shortLength(working.height, unit));
+    }
+    return {};
+}
+
+QString summaryOf(const check::FilamentProcess& process, quantity::Unit unit) {
+    QString text = Summaries::tr("filament print, nozzle %1, layer %2")
+                       .arg(shortLength(process.nozzle, unit), shortLength(process.layer, unit));
+    if (!process.own.empty())
+        text += Summaries::tr(", own limits");
+    return text;
+}
+
+QString nameOf(working::Kind kind) {
+    switch (kind) {
+    case working::Kind::raised:
+        return Summaries::tr("raised");
+    case working::Kind::sunk:
+        return Summaries::tr("sunk");
+    case working::Kind::pierced:
+        return Summaries::tr("pierced");
+    case working::Kind::freeStanding:
+        return Summaries::tr("free-standing");
+    }
+    return {};
+}
+
+QString nameOf(check::Limit limit, working::Kind kind) {
+    const bool cut = kind == working::Kind::sunk || kind == working::Kind::pierced;
+    switch (limit) {
+    case check::Limit::strokeStop:
+        return Summaries::tr("Stroke, stop below");
+    case check::Limit::strokeWatch:
+        return Summaries::tr("Stroke, watch below");
+    case check::Limit::gapStop:
+        return cut ? Summaries::tr("Land, stop below") : Summaries::tr("Gap, stop below");
+    case check::Limit::gapWatch:
+        return cut ? Summaries::tr("Land, watch below") : Summaries::tr("Gap, watch below");
+    case check::Limit::neckStop:
+        return Summaries::tr("Neck, stop below");
+    case check::Limit::floorStop:
+        return Summaries::tr("Floor, stop below");
+    case check::Limit::floorWatch:
+        return Summaries::tr("Floor, watch below");
+    case check::Limit::heightWatch:
+        return Summaries::tr("Height, watch below");
+    case check::Limit::heightPerStroke:
+        return Summaries::tr("Height per stroke, watch above");
+    case check::Limit::beddingWatch:
+        return Summaries::tr("Bedding, watch below");
+    }
+    return {};
+}
+
+QString nameOf(const type::TypefaceChoice& choice) {
+    if (!choice.file.empty())
+        return QString::fromStdString(choice.file.substr(choice.file.find_last_of('/') + 1));
+    return QString::fromStdString(choice.style.empty() ? choice.family : choice.family + " " + choice.style);
+}
+
+} // namespace bollard::wording

@@ -1,0 +1,40 @@
+// The sentences of findings, problems and summaries, for window and command line alike.
+#pragma once
+#include "card/pipeline.hpp"
+#include <QString>
+
+namespace bollard::wording {
+
+/// What went wrong, where, and what to do.
+QString sentenceOf(const quantity::Problem& problem);
+
+/// A finding in words. Any part may be empty.
+struct FindingText {
+    QString title;    ///< what: "Letter holes fall out"
+    QString where;    ///< which letters of which words
+    QString measured; ///< "0.17 < 0.20", or a count
+    QString why;      ///< the reason, one sentence
+};
+FindingText textOf(const check::Finding& finding, const card::Card& card);
+
+/// The state of the whole part in one line. `checked` may be null while nothing is known yet.
+QString verdictOf(const card::Checked* checked);
+
+/// One line each, always telling what is set.
+QString summaryOf(const blank::Blank& blank, quantity::Unit unit);
+QString letteringSummary(const card::Card& card, int inscription);
+QString placingSummary(const card::Card& card, int inscription);
+QString summaryOf(const working::Working& working, quantity::Unit unit);
+QString summaryOf(const check::FilamentProcess& process, quantity::Unit unit);
+
+QString nameOf(working::Kind kind);
+QString nameOf(check::Limit limit, working::Kind kind);
+QString nameOf(const type::TypefaceChoice& choice);
+
+/// A length for reading, in the unit, without its name: 2 decimals in mm.
+QString lengthText(double millimetres, quantity::Unit unit);
+
+/// The words of an inscription on one line, shortened.
+QString wordsOnOneLine(const std::string& words, int most = 28);
+
+} // namespace bollard::wording
