@@ -9,9 +9,11 @@
 #include <QGuiApplication>
 #include <QImage>
 #include <QPainter>
+#include <QTemporaryDir>
 #include <filesystem>
 #include <iostream>
 #include <nlohmann/json.hpp>
+#include <optional>
 
 using namespace bollard;
 using Json = nlohmann::ordered_json;
@@ -182,6 +184,16 @@ int measure(const std::string& path) {
     return done;
 }
 
+/// Text in pictures needs Qt's graphics, which need a folder for the session.
+void startGraphics(int& argc, char** argv, std::optional<QGuiApplication>& graphics) {
+    static const QTemporaryDir session;
+    if (qEnvironmentVariableIsEmpty("XDG_RUNTIME_DIR"))
+        qputenv("XDG_RUNTIME_DIR", session.path().toUtf8());
+    qputenv("QT_QPA_PLATFORM", "offscreen");
+    graphics.emplace(argc, argv);
+    drawing::useInterfaceFont(drawing::shareFolder() + "/fonts");
+}
+
 int drawPicture(const std::string& path, const std::string& view, const std::string& output, const QSize& size, bool force) {
     const Run run(path);
     if (run.code != done)
@@ -195,7 +207,7 @@ int drawPicture(const std::string& path, const std::string& view, const std::str
     } else {
         const picture::Scene scene = picture::sceneOf(run.made.solid->mesh);
         picture::View wanted;
-        wanted.camera = picture::fitted(scene.extent, -24, -38, size.width(), size.height());
+        wanted.camera = picture::fitted(scene.extent, wanted.camera.turn, wanted.camera.tilt, size.width(), size.height());
         wanted.paints = drawing::paintsOf(drawing::Look::light);
         const picture::Frame frame = picture::frameOf(scene, wanted, size.width(), size.height());
         std::copy(frame.pixels.begin(), frame.pixels.end(), reinterpret_cast<picture::Pixel*>(image.bits()));
@@ -226,9 +238,13 @@ int listTypefaces(bool json) {
 } // namespace
 
 int main(int argc, char** argv) {
-    qputenv("QT_QPA_PLATFORM", "offscreen");
-    QGuiApplication application(argc, argv);
-    drawing::useInterfaceFont(drawing::shareFolder() + "/fonts");
+    std::optional<QCoreApplication> console;
+    std::optional<QGuiApplication> graphics;
+    const bool draws = argc > 1 && std::string_view(argv[1]) == "picture";
+    if (draws)
+        startGraphics(argc, argv, graphics);
+    else
+        console.emplace(argc, argv);
 
     CLI::App app{"Bollard without its window: makes, checks, measures and draws cards."};
     app.require_subcommand(1);

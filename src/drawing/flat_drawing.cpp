@@ -64,8 +64,8 @@ FlatDrawing::FlatDrawing(card::Made made) : made_(std::move(made)) {
     if (!made_.lettering)
         return;
     blank_ = pathOf(blank::outlineOf(made_.card->blank));
-    if (const QPainterPath holes = pathOf(blank::holesOf(made_.card->blank)); !holes.isEmpty())
-        blank_ = blank_.subtracted(holes);
+    blank_.addPath(pathOf(blank::holesOf(made_.card->blank)));
+    blank_.setFillRule(Qt::OddEvenFill);
     for (const working::PlacedLetters& letters : made_.lettering->inscriptions)
         addShapes(letters);
 }
@@ -153,10 +153,12 @@ void FlatDrawing::paint(QPainter& painter, const QRectF& area, const FlatScale& 
         paintBlank(painter, scale);
         paintLetters(painter, scale, area);
         paintDropOuts(painter, scale);
-        paintDimensions(painter, scale, extras.selected);
+        if (extras.measures)
+            paintDimensions(painter, scale, extras.selected);
         paintLit(painter, scale, extras);
     }
-    paintRulers(painter, area, scale);
+    if (extras.measures)
+        paintRulers(painter, area, scale);
     if (extras.legend && !empty())
         paintLegend(painter, area);
     painter.restore();
@@ -241,7 +243,7 @@ void FlatDrawing::paintDimensions(QPainter& painter, const FlatScale& scale, int
         return;
     const QPolygonF frame = frameOf(selected);
     if (letters->place.turn() == 0) {
-        const double capital = card::Card{*made_.card}.inscriptions[size_t(selected)].style.capitalHeight;
+        const double capital = made_.card->inscriptions[size_t(selected)].style.capitalHeight;
         const QPointF foot = scale.toPixels(frame[0]) - QPointF(20, 0);
         const QPointF base = foot - QPointF(0, (frame[3].y() - frame[0].y() - capital) * scale.pixelsPerMm);
         dimension(painter, base, base - QPointF(0, capital * scale.pixelsPerMm), text(capital));

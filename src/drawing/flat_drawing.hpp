@@ -27,6 +27,7 @@ struct FlatExtras {
     std::vector<check::FindingPlace> lit{}; ///< places to point at
     bool litStops = true;                  ///< in the stop colour, else the watch colour
     bool legend = true;
+    bool measures = true; ///< rulers and dimensions
 };
 
 /// Prepared once per result, painted often; may be made off the interface thread.

@@ -21,7 +21,7 @@ const Tokens& tokensOf(Look wanted) {
         .line = "#D5CFC2", .tide = "#2B6A8C", .tideWash = "#DDE7EA", .onTide = "#FFFFFF", .stop = "#B83A2A",
         .watch = "#A86A00", .sound = "#4B7340",
         .material = "#E3D2A9", .materialEdge = "#6B5A36", .materialCut = "#B98F50", .sunk = "#C9B27C",
-        .letters = "#2F5D79", .lettersCut = "#7FB0C9"};
+        .letters = "#4F86A6", .lettersCut = "#A9CBDB"};
     static const Tokens dark{
         .ground = "#1C2227", .paper = "#252D33", .field = "#1F262B", .ink = "#E6E2D8", .inkSoft = "#9AA5AC",
         .line = "#37424A", .tide = "#6FB3D2", .tideWash = "#2C3F4A", .onTide = "#14191D", .stop = "#F0806F",

@@ -43,6 +43,7 @@ class Model {
         ok(NMR::lib3mf_createmodel(&model));
         model_.reset(model);
         ok(NMR::lib3mf_model_setunit(model, NMR::MODELUNIT_MILLIMETER));
+        ok(NMR::lib3mf_model_setbuilduuidutf8(model, nextUuid().c_str()));
         NMR::PLib3MFModelBaseMaterial* materials = nullptr;
         ok(NMR::lib3mf_model_addbasematerialgroup(model, &materials));
         materials_.reset(materials);
@@ -60,6 +61,7 @@ class Model {
         if (failed_)
             return;
         ok(NMR::lib3mf_object_setnameutf8(object, body.name.c_str()));
+        ok(NMR::lib3mf_object_setuuidutf8(object, nextUuid().c_str()));
         std::vector<NMR::MODELMESHVERTEX> vertices;
         for (const body::Vertex& v : body.mesh->vertices)
             vertices.push_back({{float(v.x), float(v.y), float(v.z)}});
@@ -72,6 +74,7 @@ class Model {
         NMR::PLib3MFModelBuildItem* item = nullptr;
         ok(NMR::lib3mf_model_addbuilditem(model_.get(), object, nullptr, &item));
         const Handle<NMR::PLib3MFModelBuildItem> itemOwner(item);
+        ok(NMR::lib3mf_builditem_setuuidutf8(item, nextUuid().c_str()));
     }
 
     quantity::Result<std::string> bytes() {
@@ -88,6 +91,11 @@ class Model {
     }
 
   private:
+    /// The library draws random ones; numbered ones make the same part the same file.
+    std::string nextUuid() {
+        std::string digits = std::to_string(++uuids_);
+        return "b011a4d0-0000-4000-8000-" + std::string(12 - digits.size(), '0') + digits;
+    }
     void ok(LIB3MFRESULT result) { failed_ |= result != 0; }
 
     void colour(NMR::PLib3MFModelMeshObject* object, const NamedBody& body) {
@@ -95,7 +103,7 @@ class Model {
         std::uint32_t index = 0, group = 0;
         ok(NMR::lib3mf_basematerial_addmaterialutf8(materials_.get(), body.name.c_str(), c.red, c.green, c.blue, &index));
         // Adding leaves the colour wholly transparent.
-        ok(NMR::lib3mf_basematerial_setdisplaycolorrgba(materials_.get(), index - 1, c.red, c.green, c.blue, 255));
+        ok(NMR::lib3mf_basematerial_setdisplaycolorrgba(materials_.get(), index, c.red, c.green, c.blue, 255));
         ok(NMR::lib3mf_basematerial_getresourceid(materials_.get(), &group));
         NMR::PLib3MFDefaultPropertyHandler* handler = nullptr;
         ok(NMR::lib3mf_object_createdefaultpropertyhandler(object, &handler));
@@ -105,6 +113,7 @@ class Model {
 
     Handle<NMR::PLib3MFModel> model_;
     Handle<NMR::PLib3MFModelBaseMaterial> materials_;
+    int uuids_ = 0;
     bool failed_ = false;
 };
 

@@ -22,12 +22,12 @@ struct Projection {
           perMm(1 / camera.mmPerPixel), centreX(width / 2.0), centreY(height / 2.0), centre(camera.centre) {}
 
     body::Vertex turned(body::Vertex p) const {
-        const double back = cosTurn * p.z + sinTurn * p.x;
-        return {cosTurn * p.x - sinTurn * p.z, cosTilt * p.y - sinTilt * back, sinTilt * p.y + cosTilt * back};
+        const double right = cosTurn * p.x - sinTurn * p.y, away = sinTurn * p.x + cosTurn * p.y;
+        return {right, cosTilt * away + sinTilt * p.z, cosTilt * p.z - sinTilt * away};
     }
     body::Vertex turnedBack(body::Vertex q) const {
-        const double back = cosTilt * q.z - sinTilt * q.y;
-        return {cosTurn * q.x + sinTurn * back, cosTilt * q.y + sinTilt * q.z, cosTurn * back - sinTurn * q.x};
+        const double away = cosTilt * q.y - sinTilt * q.z;
+        return {cosTurn * q.x + sinTurn * away, cosTurn * away - sinTurn * q.x, sinTilt * q.y + cosTilt * q.z};
     }
     Point3 operator()(double x, double y, double z) const {
         const body::Vertex q = turned({x - centre.x, y - centre.y, z - centre.z});
@@ -59,7 +59,7 @@ float lightOn(const Projection& projection, Point3 normal) {
     const body::Vertex n = projection.turned({normal.x, normal.y, normal.z});
     const double main = std::max(0.0, -0.35 * n.x + 0.55 * n.y + 0.76 * n.z);
     const double fill = std::max(0.0, 0.6 * n.x - 0.1 * n.y + 0.6 * n.z);
-    return float(0.46 + 0.46 * main + 0.16 * fill);
+    return float(0.5 + 0.44 * main + 0.14 * fill);
 }
 
 enum class Which { all, blank, letters };
@@ -217,8 +217,11 @@ class Raster {
             if (row < top || row >= bottom || column < 0 || column >= frame_.width || cutAway(x, y, depth))
                 continue;
             const size_t at = size_t(row) * size_t(frame_.width) + size_t(column);
-            if (depth + lift >= frame_.depths[at])
-                frame_.pixels[at] = mixed(frame_.pixels[at], view_.paints.edge, 0.7f);
+            // At twice the size a line is two pixels wide, so that it is one when halved.
+            const size_t last = view_.quality == Quality::sharp && column + 1 < frame_.width ? at + 1 : at;
+            for (size_t pixel = at; pixel <= last; ++pixel)
+                if (depth + lift >= frame_.depths[pixel])
+                    frame_.pixels[pixel] = mixed(frame_.pixels[pixel], view_.paints.edge, 0.65f);
         }
     }
 
@@ -278,29 +281,63 @@ Frame halved(const Frame& large) {
     return small;
 }
 
-/// Darkens where the surroundings stand nearer to the eye: corners and the feet of letters.
-void softenCorners(Frame& frame, double mmPerPixel) {
-    constexpr std::array<std::array<int, 2>, 12> around{{{3, 0}, {-3, 0}, {0, 3}, {0, -3}, {5, 5}, {-5, 5},
-                                                         {5, -5}, {-5, -5}, {9, 0}, {-9, 0}, {0, 9}, {0, -9}}};
-    const std::vector<float> depths = frame.depths;
-    const auto most = float(30 * mmPerPixel), least = float(1.2 * mmPerPixel);
+/// How much of its surroundings stands nearer to the eye than each pixel, 0 to 1.
+std::vector<float> cornerShade(const Frame& frame, double mmPerPixel) {
+    constexpr int rays = 16;
+    constexpr float farthest = 14; // pixels
+    std::array<std::array<int, 2>, rays> around;
+    for (int i = 0; i < rays; ++i) { // a spiral: every direction and every distance
+        const double angle = i * 2.399963, radius = 2 + (farthest - 2) * (i + 0.5) / rays;
+        around[size_t(i)] = {int(std::lround(radius * std::cos(angle))), int(std::lround(radius * std::sin(angle)))};
+    }
+    std::vector<float> shade(frame.depths.size(), 0);
+    const auto scale = float(mmPerPixel);
     tbb::parallel_for(0, frame.height, [&](int y) {
         for (int x = 0; x < frame.width; ++x) {
             const size_t at = size_t(y) * size_t(frame.width) + size_t(x);
-            if (depths[at] == nothing)
+            if (frame.depths[at] == nothing)
                 continue;
-            float shade = 0;
+            float sum = 0;
             for (const auto& [dx, dy] : around) {
                 const int u = x + dx, v = y + dy;
-                if (u < 0 || v < 0 || u >= frame.width || v >= frame.height)
+                const int w = x - dx, z = y - dy;
+                if (std::min({u, v, w, z}) < 0 || std::max(u, w) >= frame.width || std::max(v, z) >= frame.height)
                     continue;
-                const float rise = depths[size_t(v) * size_t(frame.width) + size_t(u)] - depths[at];
-                const float slope = least * float(std::abs(dx) + std::abs(dy));
-                if (rise > slope)
-                    shade += std::min(1.0f, rise / most);
+                // What lies across is subtracted, so that a face merely seen at a slant gives no shade.
+                const float here = frame.depths[size_t(v) * size_t(frame.width) + size_t(u)] - frame.depths[at];
+                const float across = frame.depths[size_t(z) * size_t(frame.width) + size_t(w)] - frame.depths[at];
+                const float rise = here + std::max(across, -here);
+                if (rise > 0.5f * scale)
+                    sum += std::min(1.0f, rise / (farthest * scale));
             }
-            if (shade > 0)
-                frame.pixels[at] = shaded(frame.pixels[at], 1 - 0.4f * std::min(1.0f, shade / 5));
+            shade[at] = sum / rays;
+        }
+    });
+    return shade;
+}
+
+/// Darkens corners and the feet of letters, with the shade blurred within each surface.
+void softenCorners(Frame& frame, double mmPerPixel) {
+    constexpr int reach = 3;
+    constexpr float strength = 0.5f;
+    const std::vector<float> shade = cornerShade(frame, mmPerPixel);
+    const auto near = float(6 * mmPerPixel);
+    tbb::parallel_for(0, frame.height, [&](int y) {
+        for (int x = 0; x < frame.width; ++x) {
+            const size_t at = size_t(y) * size_t(frame.width) + size_t(x);
+            if (frame.depths[at] == nothing)
+                continue;
+            float sum = 0, count = 0;
+            for (int v = std::max(0, y - reach); v <= std::min(frame.height - 1, y + reach); ++v)
+                for (int u = std::max(0, x - reach); u <= std::min(frame.width - 1, x + reach); ++u) {
+                    const size_t there = size_t(v) * size_t(frame.width) + size_t(u);
+                    if (std::fabs(frame.depths[there] - frame.depths[at]) > near)
+                        continue;
+                    sum += shade[there];
+                    ++count;
+                }
+            if (sum > 0)
+                frame.pixels[at] = shaded(frame.pixels[at], 1 - strength * std::min(0.6f, sum / count));
         }
     });
 }

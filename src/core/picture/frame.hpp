@@ -8,11 +8,12 @@
 
 namespace bollard::picture {
 
-/// Parallel projection. Turn and tilt in degrees: (0, 0) looks straight at the front side with y up, a turn of 90
-/// at the right side, 180 at the back; a tilt of 90 from above.
+/// Parallel projection of a part that lies on a table, front side up. Degrees: `turn` turns it on the table,
+/// counter-clockwise; `tilt` 0 looks straight down on the front with y up, 90 from the side with z up,
+/// 180 at the back.
 struct Camera {
-    double turn = -30;
-    double tilt = 35;
+    double turn = 18;
+    double tilt = 42;
     body::Vertex centre{};   ///< mm, in the middle of the picture
     double mmPerPixel = 0.1; ///< above 0
 };

@@ -1,0 +1,328 @@
+#include "app/board/body_view.hpp"
+#include "app/controls/choice.hpp"
+#include "app/controls/looks.hpp"
+#include "wording/wording.hpp"
+#include <QCheckBox>
+#include <QEvent>
+#include <QHBoxLayout>
+#include <QKeyEvent>
+#include <QLabel>
+#include <QMouseEvent>
+#include <QPainter>
+#include <QPushButton>
+#include <QSlider>
+#include <cmath>
+
+namespace bollard::app {
+
+BodyCanvas::BodyCanvas(Maker& maker, QWidget* parent) : QWidget(parent), maker_(maker) {
+    setFocusPolicy(Qt::StrongFocus);
+    setMouseTracking(true);
+    setAttribute(Qt::WA_OpaquePaintEvent);
+    setAccessibleName(tr("Body view"));
+    setAccessibleDescription(tr("Arrow keys turn the body, with Shift they shift it; plus and minus zoom; Home fits."));
+    setMinimumSize(200, 120);
+    pool_.setMaxThreadCount(1);
+    constexpr int moment = 160; // ms of rest before the sharp frame
+    rest_.setSingleShot(true);
+    rest_.setInterval(moment);
+    connect(&rest_, &QTimer::timeout, this, [this] { draw(picture::Quality::sharp); });
+    connect(&maker_, &Maker::stageDone, this, &BodyCanvas::takeShown);
+}
+
+BodyCanvas::~BodyCanvas() {
+    pool_.waitForDone();
+}
+
+void BodyCanvas::takeShown() {
+    const auto& scene = maker_.shown().scene;
+    if (scene == scene_)
+        return;
+    scene_ = scene;
+    if (fitted_)
+        fit();
+    else
+        look(true);
+}
+
+void BodyCanvas::stand(double turn, double tilt) {
+    view_.camera.turn = turn;
+    view_.camera.tilt = tilt;
+    fit();
+}
+
+void BodyCanvas::fit() {
+    fitted_ = true;
+    if (scene_)
+        view_.camera = picture::fitted(scene_->extent, view_.camera.turn, view_.camera.tilt, width(), height(), 36);
+    look(true);
+}
+
+void BodyCanvas::setSection(std::optional<picture::Section> section) {
+    view_.section = section;
+    look(true);
+}
+
+void BodyCanvas::setGhost(bool ghost) {
+    view_.ghost = ghost;
+    look(true);
+}
+
+void BodyCanvas::light(const std::vector<check::FindingPlace>& places, bool stops) {
+    lit_ = places;
+    litStops_ = stops;
+    update();
+}
+
+double BodyCanvas::alongExtent(int axis, double share) const {
+    if (!scene_)
+        return 0;
+    const body::Extent& extent = scene_->extent;
+    const double low = axis == 0 ? extent.low.x : axis == 1 ? extent.low.y : extent.low.z;
+    const double high = axis == 0 ? extent.high.x : axis == 1 ? extent.high.y : extent.high.z;
+    return low + share * (high - low);
+}
+
+void BodyCanvas::look(bool moving) {
+    sharp_ = false;
+    draw(moving ? picture::Quality::coarse : picture::Quality::sharp);
+    rest_.start();
+}
+
+void BodyCanvas::draw(picture::Quality quality) {
+    if (!isVisible() || !scene_)
+        return;
+    if (drawing_) {
+        again_ = true;
+        movingAgain_ = quality == picture::Quality::coarse;
+        return;
+    }
+    drawing_ = true;
+    const double ratio = devicePixelRatioF();
+    picture::View view = view_;
+    view.quality = quality;
+    view.paints = drawing::paintsOf(drawing::currentLook());
+    view.camera.mmPerPixel /= ratio;
+    const QSize size = this->size() * ratio;
+    pool_.start([this, scene = scene_, view, size, ratio] {
+        auto frame = std::make_shared<picture::Frame>(picture::frameOf(*scene, view, size.width(), size.height()));
+        QMetaObject::invokeMethod(this, [this, frame, view, ratio] {
+            frame_ = std::move(*frame);
+            frameCamera_ = view.camera;
+            image_ = QImage(reinterpret_cast<const uchar*>(frame_.pixels.data()), frame_.width, frame_.height,
+                            frame_.width * 4, QImage::Format_RGB32);
+            image_.setDevicePixelRatio(ratio);
+            drawing_ = false;
+            sharp_ = view.quality == picture::Quality::sharp && !again_;
+            update();
+            emit frameShown();
+            if (std::exchange(again_, false))
+                draw(movingAgain_ ? picture::Quality::coarse : picture::Quality::sharp);
+        });
+    });
+}
+
+void BodyCanvas::paintEvent(QPaintEvent*) {
+    QPainter painter(this);
+    const drawing::Tokens& t = drawing::tokens();
+    painter.fillRect(rect(), t.ground);
+    if (!image_.isNull() && scene_)
+        painter.drawImage(0, 0, image_);
+    if (scene_ && scene_->triangles.empty()) {
+        painter.setPen(t.inkSoft);
+        painter.drawText(rect(), Qt::AlignCenter, tr("Nothing to make yet: give the card a blank or words."));
+    }
+    painter.setRenderHint(QPainter::Antialiasing);
+    const double top = scene_ ? scene_->extent.high.z : 0;
+    for (const check::FindingPlace& place : lit_) {
+        const picture::Point3 at = picture::inPicture(
+            view_.camera, width(), height(), {plane::toMillimetres(place.at.x), plane::toMillimetres(place.at.y), top});
+        const double radius = std::max(9.0, place.width / view_.camera.mmPerPixel);
+        painter.setPen(QPen(t.paper, 5));
+        painter.drawEllipse(QPointF(at.x, at.y), radius, radius);
+        painter.setPen(QPen(litStops_ ? t.stop : t.watch, 2.4));
+        painter.drawEllipse(QPointF(at.x, at.y), radius, radius);
+    }
+    if (hasFocus()) {
+        painter.setRenderHint(QPainter::Antialiasing, false);
+        painter.setPen(t.tide);
+        painter.drawRect(rect().adjusted(0, 0, -1, -1));
+    }
+}
+
+void BodyCanvas::resizeEvent(QResizeEvent*) {
+    if (fitted_)
+        fit();
+    else
+        look(true);
+}
+void BodyCanvas::showEvent(QShowEvent*) {
+    if (fitted_)
+        fit();
+    else
+        look(false);
+}
+void BodyCanvas::changeEvent(QEvent* event) {
+    if (event->type() == QEvent::PaletteChange)
+        look(false);
+    QWidget::changeEvent(event);
+}
+
+void BodyCanvas::mousePressEvent(QMouseEvent* event) {
+    last_ = event->position();
+}
+
+void BodyCanvas::mouseMoveEvent(QMouseEvent* event) {
+    const QPointF by = event->position() - last_;
+    last_ = event->position();
+    if (event->buttons() == Qt::LeftButton && !(event->modifiers() & Qt::ShiftModifier))
+        return orbit(by.x() * 0.4, -by.y() * 0.4);
+    if (event->buttons() != Qt::NoButton) {
+        // Shift the centre against the drag, in the plane of the picture.
+        const picture::Camera& c = view_.camera;
+        const double turn = c.turn * M_PI / 180, tilt = c.tilt * M_PI / 180;
+        const double right = -by.x() * c.mmPerPixel, up = by.y() * c.mmPerPixel;
+        view_.camera.centre.x += std::cos(turn) * right + std::sin(turn) * std::cos(tilt) * up;
+        view_.camera.centre.y += -std::sin(turn) * right + std::cos(turn) * std::cos(tilt) * up;
+        view_.camera.centre.z += std::sin(tilt) * up;
+        fitted_ = false;
+        return look(true);
+    }
+    const double ratio = devicePixelRatioF();
+    const auto point = picture::pointUnder(frame_, frameCamera_, int(event->position().x() * ratio),
+                                           int(event->position().y() * ratio));
+    if (!point || !maker_.shown().made.card)
+        return emit pointed({});
+    const quantity::Unit unit = maker_.shown().made.card->unit;
+    emit pointed(tr("x %1  y %2  z %3")
+                     .arg(wording::lengthText(point->x, unit), wording::lengthText(point->y, unit),
+                          wording::lengthText(point->z, unit)));
+}
+
+void BodyCanvas::leaveEvent(QEvent*) {
+    emit pointed({});
+}
+
+void BodyCanvas::wheelEvent(QWheelEvent* event) {
+    zoom(std::pow(1.0015, event->angleDelta().y()), event->position());
+}
+
+void BodyCanvas::zoom(double factor, QPointF around) {
+    // The centre moves so that what lies under the pointer stays there.
+    picture::Camera& c = view_.camera;
+    const double before = c.mmPerPixel;
+    c.mmPerPixel = std::clamp(before / factor, 1e-4, 100.0);
+    const double turn = c.turn * M_PI / 180, tilt = c.tilt * M_PI / 180;
+    const double right = (around.x() - width() / 2.0) * (before - c.mmPerPixel);
+    const double up = (height() / 2.0 - around.y()) * (before - c.mmPerPixel);
+    c.centre.x += std::cos(turn) * right + std::sin(turn) * std::cos(tilt) * up;
+    c.centre.y += -std::sin(turn) * right + std::cos(turn) * std::cos(tilt) * up;
+    c.centre.z += std::sin(tilt) * up;
+    fitted_ = false;
+    look(true);
+}
+
+void BodyCanvas::orbit(double turn, double tilt) {
+    view_.camera.turn = std::remainder(view_.camera.turn + turn, 360);
+    view_.camera.tilt = std::clamp(view_.camera.tilt + tilt, -180.0, 180.0);
+    look(true);
+}
+
+void BodyCanvas::keyPressEvent(QKeyEvent* event) {
+    constexpr double step = 5; // degrees
+    switch (event->key()) {
+    case Qt::Key_Left:
+        return orbit(-step, 0);
+    case Qt::Key_Right:
+        return orbit(step, 0);
+    case Qt::Key_Up:
+        return orbit(0, step);
+    case Qt::Key_Down:
+        return orbit(0, -step);
+    case Qt::Key_Plus:
+        return zoom(1.25, rect().center());
+    case Qt::Key_Minus:
+        return zoom(0.8, rect().center());
+    case Qt::Key_Home:
+        return fit();
+    default:
+        QWidget::keyPressEvent(event);
+    }
+}
+
+BodyView::BodyView(Maker& maker, QWidget* parent) : QWidget(parent), maker_(maker) {
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->setSpacing(0);
+    canvas_ = new BodyCanvas(maker, this);
+    layout->addWidget(canvas_, 1);
+    auto* row = new QHBoxLayout;
+    row->setContentsMargins(8, 6, 8, 6);
+    row->setSpacing(4);
+    layout->addLayout(row);
+
+    struct Stand {
+        const char* iconName;
+        QString text;
+        double turn, tilt;
+    };
+    const picture::Camera usual;
+    for (const Stand& stand : {Stand{"front", tr("Look at the front"), 0, 0}, Stand{"back", tr("Look at the back"), 180, 180},
+                               Stand{"side", tr("Look from the side"), 0, 90},
+                               Stand{"corner", tr("Look from a corner"), usual.turn, usual.tilt}}) {
+        QPushButton* button = iconButton(QString::fromLatin1(stand.iconName), stand.text, this);
+        connect(button, &QPushButton::clicked, this, [this, stand] { canvas_->stand(stand.turn, stand.tilt); });
+        row->addWidget(button);
+    }
+    QPushButton* fit = iconButton(QStringLiteral("fit"), tr("Fit the body into the view"), this);
+    connect(fit, &QPushButton::clicked, canvas_, &BodyCanvas::fit);
+    row->addWidget(fit);
+    row->addSpacing(12);
+    row->addWidget(softLabel(tr("Section"), this));
+    axis_ = new Choice(tr("Section along"), {tr("none"), QStringLiteral("x"), QStringLiteral("y"), QStringLiteral("z")}, this);
+    axis_->choose(0);
+    row->addWidget(axis_);
+    section_ = new QSlider(Qt::Horizontal, this);
+    section_->setRange(0, 1000);
+    section_->setValue(500);
+    section_->setEnabled(false);
+    section_->setAccessibleName(tr("Where the section cuts"));
+    row->addWidget(section_, 1);
+    sectionText_ = softLabel({}, this);
+    sectionText_->setMinimumWidth(56);
+    row->addWidget(sectionText_);
+    ghost_ = new QCheckBox(tr("Ghost"), this);
+    ghost_->setToolTip(tr("See through the blank"));
+    row->addWidget(ghost_);
+    point_ = new QLabel(canvas_);
+    point_->setObjectName(QStringLiteral("soft"));
+    point_->setAttribute(Qt::WA_TransparentForMouseEvents);
+    point_->move(12, 10);
+
+    connect(axis_, &Choice::picked, this, &BodyView::applySection);
+    connect(section_, &QSlider::valueChanged, this, &BodyView::applySection);
+    connect(&maker, &Maker::stageDone, this, [this] {
+        if (axis_->chosen() > 0)
+            applySection();
+    });
+    connect(ghost_, &QCheckBox::toggled, canvas_, &BodyCanvas::setGhost);
+    connect(canvas_, &BodyCanvas::pointed, this, [this](const QString& text) {
+        point_->setText(text);
+        point_->adjustSize();
+    });
+}
+
+void BodyView::applySection() {
+    const int axis = axis_->chosen() - 1;
+    section_->setEnabled(axis >= 0);
+    if (axis < 0) {
+        sectionText_->clear();
+        return canvas_->setSection(std::nullopt);
+    }
+    const double at = canvas_->alongExtent(axis, section_->value() / 1000.0);
+    const auto& card = maker_.shown().made.card;
+    sectionText_->setText(wording::lengthText(at, card ? card->unit : quantity::Unit::millimetre));
+    canvas_->setSection(picture::Section{axis, at});
+}
+
+} // namespace bollard::app

@@ -1,0 +1,93 @@
+// The Body view: the solid, turned, cut and looked through.
+#pragma once
+#include "app/document/maker.hpp"
+#include "picture/frame.hpp"
+#include <QImage>
+#include <QThreadPool>
+#include <QWidget>
+
+class QCheckBox;
+class QLabel;
+class QSlider;
+
+namespace bollard::app {
+
+class Choice;
+
+/// Shows frames from the core's renderer, drawn off the interface thread: coarse while something moves, sharp when
+/// it rests.
+class BodyCanvas : public QWidget {
+    Q_OBJECT
+  public:
+    explicit BodyCanvas(Maker& maker, QWidget* parent = nullptr);
+    ~BodyCanvas() override;
+
+    const picture::View& view() const { return view_; }
+    void stand(double turn, double tilt); ///< and fit
+    void fit();
+    void setSection(std::optional<picture::Section> section);
+    void setGhost(bool ghost);
+    void light(const std::vector<check::FindingPlace>& places, bool stops);
+    const picture::Frame& frame() const { return frame_; }
+    bool sharp() const { return sharp_; } ///< the frame shown is the final one of this view
+    /// The section's position for a share of the body's extent along the axis.
+    double alongExtent(int axis, double share) const;
+
+  signals:
+    void pointed(const QString& text); ///< the point under the pointer, in the card's unit; empty over the ground
+    void frameShown();
+
+  protected:
+    void paintEvent(QPaintEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
+    void mousePressEvent(QMouseEvent* event) override;
+    void mouseMoveEvent(QMouseEvent* event) override;
+    void wheelEvent(QWheelEvent* event) override;
+    void keyPressEvent(QKeyEvent* event) override;
+    void changeEvent(QEvent* event) override;
+    void leaveEvent(QEvent* event) override;
+    void showEvent(QShowEvent* event) override;
+
+  private:
+    void takeShown();
+    void look(bool moving);
+    void draw(picture::Quality quality);
+    void orbit(double turn, double tilt);
+    void zoom(double factor, QPointF around);
+
+    Maker& maker_;
+    std::shared_ptr<const picture::Scene> scene_;
+    picture::View view_;
+    bool fitted_ = true;
+    QPointF last_;
+    picture::Frame frame_;
+    picture::Camera frameCamera_;
+    QImage image_;
+    bool sharp_ = false, drawing_ = false, again_ = false, movingAgain_ = false;
+    QTimer rest_;
+    QThreadPool pool_;
+    std::vector<check::FindingPlace> lit_;
+    bool litStops_ = true;
+};
+
+/// The canvas with its row of controls.
+class BodyView : public QWidget {
+    Q_OBJECT
+  public:
+    explicit BodyView(Maker& maker, QWidget* parent = nullptr);
+
+    BodyCanvas& canvas() { return *canvas_; }
+
+  private:
+    void applySection();
+
+    BodyCanvas* canvas_;
+    Choice* axis_;
+    QSlider* section_;
+    QLabel* sectionText_;
+    QCheckBox* ghost_;
+    QLabel* point_;
+    Maker& maker_;
+};
+
+} // namespace bollard::app

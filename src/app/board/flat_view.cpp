@@ -1,0 +1,498 @@
+#include "app/board/flat_view.hpp"
+#include "drawing/paths.hpp"
+#include <QApplication>
+#include <QInputMethodEvent>
+#include <QMouseEvent>
+#include <QPainter>
+#include <cmath>
+
+namespace bollard::app {
+namespace {
+
+constexpr double gripSize = 8, gripReach = 10, stem = 26, snapReach = 6; // pixels
+
+} // namespace
+
+FlatView::FlatView(CardEditor& editor, Maker& maker, QWidget* parent)
+    : QWidget(parent), editor_(editor), maker_(maker) {
+    setFocusPolicy(Qt::StrongFocus);
+    setMouseTracking(true);
+    setAttribute(Qt::WA_InputMethodEnabled, false);
+    setAccessibleName(tr("Flat view"));
+    setAccessibleDescription(tr("Arrow keys move the selected words by 1 mm, with Shift by 0.1; F2 writes in place."));
+    setMinimumSize(200, 150);
+    blink_.setInterval(530);
+    connect(&blink_, &QTimer::timeout, this, [this] {
+        caretShown_ = !caretShown_;
+        update();
+    });
+    connect(&maker_, &Maker::stageDone, this, &FlatView::takeShown);
+    connect(&editor_, &CardEditor::selectionChanged, this, [this] {
+        stopWriting();
+        update();
+    });
+    connect(&editor_, &CardEditor::restarted, this, [this] {
+        stopWriting();
+        fitted_ = true;
+    });
+    connect(&editor_, &CardEditor::changed, this, [this] { update(); });
+}
+
+void FlatView::takeShown() {
+    if (fitted_ && drag_ == Drag::none)
+        fit();
+    update();
+}
+
+void FlatView::fit() {
+    fitted_ = true;
+    if (const auto& flat = maker_.shown().flat)
+        scale_ = flat->fitted(rect());
+    update();
+}
+
+void FlatView::resizeEvent(QResizeEvent*) {
+    if (fitted_)
+        fit();
+}
+
+void FlatView::zoomTo(const std::vector<check::FindingPlace>& places) {
+    QRectF box;
+    for (const check::FindingPlace& place : places) {
+        const QPointF at = drawing::pointOf(place.at);
+        box |= QRectF(at - QPointF(4, 4), QSizeF(8, 8));
+    }
+    if (box.isEmpty())
+        return;
+    const QRectF area = QRectF(rect()).adjusted(drawing::rulerSize + 40, drawing::rulerSize + 40, -40, -60);
+    scale_.pixelsPerMm = std::min({area.width() / box.width(), area.height() / box.height(), 60.0});
+    scale_.origin = area.center() - QPointF(box.center().x(), -box.center().y()) * scale_.pixelsPerMm;
+    fitted_ = false;
+    update();
+}
+
+void FlatView::light(const std::vector<check::FindingPlace>& places, bool stops) {
+    extras_.lit = places;
+    extras_.litStops = stops;
+    update();
+}
+
+QList<QPointF> FlatView::grips() const {
+    QList<QPointF> grips;
+    if (!maker_.shown().flat)
+        return grips;
+    const QPolygonF frame = maker_.shown().flat->frameOf(editor_.selected());
+    if (frame.size() < 4)
+        return grips;
+    for (const QPointF& corner : frame)
+        grips << scale_.toPixels(corner);
+    const QPointF top = (grips[2] + grips[3]) / 2, foot = (grips[0] + grips[1]) / 2;
+    const QLineF up(foot, top);
+    const QPointF along = up.length() > 0 ? (top - foot) / up.length() : QPointF(0, -1);
+    grips << top + along * stem;
+    return grips;
+}
+
+void FlatView::paintEvent(QPaintEvent*) {
+    QPainter painter(this);
+    const auto& flat = maker_.shown().flat;
+    drawing::FlatExtras extras = extras_;
+    extras.selected = editor_.selected();
+    if (flat)
+        flat->paint(painter, rect(), scale_, extras);
+    else
+        painter.fillRect(rect(), drawing::tokens().ground);
+    painter.setRenderHint(QPainter::Antialiasing);
+    const drawing::Tokens& t = drawing::tokens();
+    if (flat && editor_.card().inscriptions.empty()) {
+        painter.setPen(t.inkSoft);
+        painter.drawText(rect().adjusted(40, 0, -40, -60), Qt::AlignHCenter | Qt::AlignBottom | Qt::TextWordWrap,
+                         tr("No words yet: add an inscription under Lettering."));
+    }
+    painter.setPen(QPen(t.tide, 1, Qt::DashLine));
+    for (const SnapLine& line : caught_) {
+        const QPointF at = scale_.toPixels(QPointF(line.at, line.at));
+        if (line.upright)
+            painter.drawLine(QPointF(at.x(), 0), QPointF(at.x(), height()));
+        else
+            painter.drawLine(QPointF(0, at.y()), QPointF(width(), at.y()));
+    }
+    paintSelection(painter);
+    paintCaret(painter);
+    if (hasFocus()) {
+        painter.setBrush(Qt::NoBrush);
+        painter.setPen(t.tide);
+        painter.drawRect(QRectF(rect()).adjusted(0.5, 0.5, -0.5, -0.5));
+    }
+}
+
+void FlatView::paintSelection(QPainter& painter) const {
+    const QList<QPointF> places = grips();
+    if (places.isEmpty())
+        return;
+    const drawing::Tokens& t = drawing::tokens();
+    painter.setBrush(Qt::NoBrush);
+    painter.setPen(QPen(t.tide, 1));
+    painter.drawPolygon(places.data(), 4);
+    if (writing())
+        return;
+    painter.drawLine((places[2] + places[3]) / 2, places[4]);
+    painter.setBrush(t.paper);
+    painter.setPen(QPen(t.tide, 1.5));
+    for (int i = 0; i < 4; ++i) {
+        QRectF grip(0, 0, gripSize, gripSize);
+        grip.moveCenter(places[i]);
+        painter.drawRect(grip);
+    }
+    painter.drawEllipse(places[4], gripSize / 2 + 0.5, gripSize / 2 + 0.5);
+}
+
+void FlatView::beginDrag(Drag drag, QPointF at) {
+    drag_ = drag;
+    pressedAt_ = at;
+    originAtStart_ = scale_.origin;
+    editor_.endGesture();
+    if (const card::Inscription* inscription = editor_.inscription()) {
+        atStart_ = *inscription;
+        frameAtStart_ = maker_.shown().flat ? maker_.shown().flat->frameOf(editor_.selected()) : QPolygonF();
+        gripCentre_ = scale_.toPixels({inscription->placing.x, inscription->placing.y});
+    }
+}
+
+void FlatView::mousePressEvent(QMouseEvent* event) {
+    const QPointF at = event->position();
+    if (event->button() == Qt::MiddleButton || event->button() == Qt::RightButton)
+        return beginDrag(Drag::pan, at);
+    if (event->button() != Qt::LeftButton || !maker_.shown().flat)
+        return;
+    const QList<QPointF> places = grips();
+    const int hit = maker_.shown().flat->inscriptionAt(scale_.toMm(at));
+    if (writing() && hit == editor_.selected())
+        return placeCaret(at);
+    stopWriting();
+    for (int i = 0; i < int(places.size()); ++i)
+        if (QLineF(places[i], at).length() <= gripReach)
+            return beginDrag(i == 4 ? Drag::turn : Drag::size, at);
+    if (hit < 0)
+        return beginDrag(Drag::pan, at);
+    editor_.select(hit);
+    beginDrag(Drag::move, at);
+}
+
+void FlatView::mouseMoveEvent(QMouseEvent* event) {
+    if (drag_ != Drag::none)
+        return dragTo(event->position(), event->modifiers() & Qt::AltModifier);
+    const QList<QPointF> places = grips();
+    Qt::CursorShape shape = Qt::ArrowCursor;
+    if (maker_.shown().flat && maker_.shown().flat->inscriptionAt(scale_.toMm(event->position())) >= 0)
+        shape = writing() ? Qt::IBeamCursor : Qt::SizeAllCursor;
+    for (int i = 0; i < int(places.size()); ++i)
+        if (!writing() && QLineF(places[i], event->position()).length() <= gripReach)
+            shape = i == 4 ? Qt::CrossCursor : i % 2 == 0 ? Qt::SizeBDiagCursor : Qt::SizeFDiagCursor;
+    setCursor(shape);
+}
+
+void FlatView::dragTo(QPointF at, bool free) {
+    caught_.clear();
+    if (drag_ == Drag::pan) {
+        scale_.origin = originAtStart_ + at - pressedAt_;
+        fitted_ = false;
+        return update();
+    }
+    if (QLineF(at, pressedAt_).length() < 3 && editor_.inscription() && *editor_.inscription() == atStart_)
+        return; // a click is no drag
+    const QPointF start = scale_.toMm(pressedAt_), now = scale_.toMm(at);
+    const auto exact = [](double value, double step) { return std::round(value / step) * step; };
+    if (drag_ == Drag::move) {
+        QPointF anchor = QPointF(atStart_.placing.x, atStart_.placing.y) + now - start;
+        if (!free)
+            anchor = snapped(anchor, frameAtStart_);
+        editor_.editInscription(tr("Move words"), QStringLiteral("move"), [&](card::Inscription& inscription) {
+            inscription.placing.x = exact(anchor.x(), 0.01);
+            inscription.placing.y = exact(anchor.y(), 0.01);
+        });
+    } else if (drag_ == Drag::size) {
+        const double before = QLineF(gripCentre_, pressedAt_).length(), after = QLineF(gripCentre_, at).length();
+        const double size = atStart_.style.capitalHeight * after / std::max(before, 1.0);
+        editor_.editInscription(tr("Size words"), QStringLiteral("size"), [&](card::Inscription& inscription) {
+            inscription.style.capitalHeight =
+                std::clamp(exact(size, 0.1), card::ranges::capitalHeight.least, card::ranges::capitalHeight.most);
+        });
+    } else if (drag_ == Drag::turn) {
+        const double by = QLineF(gripCentre_, at).angle() - QLineF(gripCentre_, pressedAt_).angle();
+        double turn = std::remainder(atStart_.placing.turn + by, 360);
+        const double square = exact(turn, 45);
+        turn = !free && std::fabs(turn - square) < 2 ? square : exact(turn, 0.5);
+        editor_.editInscription(tr("Turn words"), QStringLiteral("turn"),
+                                [&](card::Inscription& inscription) { inscription.placing.turn = turn; });
+    }
+    update();
+}
+
+QPointF FlatView::snapped(QPointF anchor, const QPolygonF& frameAtStart) {
+    const blank::Blank& blank = editor_.card().blank;
+    const plane::Vector size = blank::sizeOf(blank);
+    if (frameAtStart.size() < 4 || !(size.x > 0))
+        return anchor;
+    const QPointF by = anchor - QPointF(atStart_.placing.x, atStart_.placing.y);
+    const QRectF box = frameAtStart.boundingRect().translated(by);
+    const double reach = snapReach / scale_.pixelsPerMm;
+    const auto caught = [&](double low, double high, double whole, bool upright) {
+        struct Pair {
+            double own, line;
+        };
+        const double middle = (low + high) / 2;
+        const Pair pairs[]{{middle, whole / 2},       {low, blank.margin}, {high, whole - blank.margin},
+                           {low, 0},                  {high, whole},       {low, whole / 2},
+                           {high, whole / 2}};
+        const Pair* best = nullptr;
+        for (const Pair& pair : pairs)
+            if (std::fabs(pair.own - pair.line) < (best ? std::fabs(best->own - best->line) : reach))
+                best = &pair;
+        if (!best)
+            return 0.0;
+        caught_.push_back({upright, best->line});
+        return best->line - best->own;
+    };
+    const double dx = caught(box.left(), box.right(), size.x, true);
+    const double dy = caught(box.top(), box.bottom(), size.y, false);
+    return anchor + QPointF(dx, dy);
+}
+
+void FlatView::mouseReleaseEvent(QMouseEvent*) {
+    drag_ = Drag::none;
+    caught_.clear();
+    editor_.endGesture();
+    update();
+}
+
+void FlatView::mouseDoubleClickEvent(QMouseEvent* event) {
+    if (!maker_.shown().flat)
+        return;
+    const int hit = maker_.shown().flat->inscriptionAt(scale_.toMm(event->position()));
+    if (hit < 0)
+        return fit();
+    editor_.select(hit);
+    startWriting();
+    placeCaret(event->position());
+}
+
+void FlatView::wheelEvent(QWheelEvent* event) {
+    zoom(std::pow(1.0015, event->angleDelta().y()), event->position());
+}
+
+void FlatView::zoom(double factor, QPointF around) {
+    const QPointF mm = scale_.toMm(around);
+    scale_.pixelsPerMm = std::clamp(scale_.pixelsPerMm * factor, 0.02, 2000.0);
+    scale_.origin = around - QPointF(mm.x(), -mm.y()) * scale_.pixelsPerMm;
+    fitted_ = false;
+    update();
+}
+
+void FlatView::moveBy(double dx, double dy) {
+    editor_.editInscription(tr("Move words"), QStringLiteral("arrow"), [&](card::Inscription& inscription) {
+        inscription.placing.x = std::round((inscription.placing.x + dx) * 1000) / 1000;
+        inscription.placing.y = std::round((inscription.placing.y + dy) * 1000) / 1000;
+    });
+}
+
+void FlatView::keyPressEvent(QKeyEvent* event) {
+    const double step = event->modifiers() & Qt::ShiftModifier ? 0.1 : 1;
+    if (!writing()) {
+        switch (event->key()) {
+        case Qt::Key_Left:
+            return moveBy(-step, 0);
+        case Qt::Key_Right:
+            return moveBy(step, 0);
+        case Qt::Key_Up:
+            return moveBy(0, step);
+        case Qt::Key_Down:
+            return moveBy(0, -step);
+        case Qt::Key_F2:
+            return startWriting();
+        case Qt::Key_Home:
+            return fit();
+        case Qt::Key_Plus:
+            return zoom(1.25, rect().center());
+        case Qt::Key_Minus:
+            return zoom(0.8, rect().center());
+        case Qt::Key_Delete:
+            return editor_.deleteInscription();
+        default:
+            return QWidget::keyPressEvent(event);
+        }
+    }
+    const int count = int(type::codePoints(editor_.inscription()->words).size());
+    switch (event->key()) {
+    case Qt::Key_Escape:
+        return stopWriting();
+    case Qt::Key_Left:
+        caret_ = std::max(0, *caret_ - 1);
+        break;
+    case Qt::Key_Right:
+        caret_ = std::min(count, *caret_ + 1);
+        break;
+    case Qt::Key_Up:
+        moveCaretUpright(-1);
+        break;
+    case Qt::Key_Down:
+        moveCaretUpright(1);
+        break;
+    case Qt::Key_Home:
+        caret_ = 0;
+        break;
+    case Qt::Key_End:
+        caret_ = count;
+        break;
+    case Qt::Key_Backspace:
+        if (*caret_ > 0)
+            erase(*caret_ - 1, 1);
+        break;
+    case Qt::Key_Delete:
+        erase(*caret_, 1);
+        break;
+    case Qt::Key_Return:
+    case Qt::Key_Enter:
+        write(QStringLiteral("\n"));
+        break;
+    default:
+        if (event->text().isEmpty() || !event->text().front().isPrint())
+            return QWidget::keyPressEvent(event);
+        write(event->text());
+    }
+    caretShown_ = true;
+    update();
+}
+
+bool FlatView::event(QEvent* event) {
+    // While writing, plain keys are letters and not the window's shortcuts.
+    if (event->type() == QEvent::ShortcutOverride && writing()) {
+        const auto* key = static_cast<QKeyEvent*>(event);
+        if (!(key->modifiers() & (Qt::ControlModifier | Qt::AltModifier))) {
+            event->accept();
+            return true;
+        }
+    }
+    return QWidget::event(event);
+}
+
+void FlatView::inputMethodEvent(QInputMethodEvent* event) {
+    if (writing() && !event->commitString().isEmpty())
+        write(event->commitString());
+    event->accept();
+}
+
+QVariant FlatView::inputMethodQuery(Qt::InputMethodQuery query) const {
+    if (query == Qt::ImEnabled)
+        return writing();
+    if (query == Qt::ImCursorRectangle)
+        if (const auto line = caretLine())
+            return QRectF(line->p1(), line->p2()).normalized().toRect();
+    return QWidget::inputMethodQuery(query);
+}
+
+void FlatView::focusOutEvent(QFocusEvent* event) {
+    stopWriting();
+    QWidget::focusOutEvent(event);
+}
+
+void FlatView::startWriting() {
+    if (!editor_.inscription())
+        return;
+    setFocus();
+    caret_ = int(type::codePoints(editor_.inscription()->words).size());
+    caretShown_ = true;
+    blink_.start();
+    setAttribute(Qt::WA_InputMethodEnabled, true);
+    update();
+}
+
+void FlatView::stopWriting() {
+    if (!writing())
+        return;
+    caret_.reset();
+    blink_.stop();
+    setAttribute(Qt::WA_InputMethodEnabled, false);
+    editor_.endGesture();
+    update();
+}
+
+void FlatView::write(const QString& text) {
+    const std::u32string typed = type::codePoints(text.toStdString());
+    editor_.editInscription(tr("Typing"), QStringLiteral("words"), [&](card::Inscription& inscription) {
+        std::u32string words = type::codePoints(inscription.words);
+        const size_t at = std::min(size_t(*caret_), words.size());
+        words.insert(at, typed);
+        inscription.words = type::utf8(words);
+    });
+    caret_ = *caret_ + int(typed.size());
+    if (text.back().isSpace())
+        editor_.endGesture(); // one step of history a word
+}
+
+void FlatView::erase(int from, int count) {
+    editor_.editInscription(tr("Typing"), QStringLiteral("words"), [&](card::Inscription& inscription) {
+        std::u32string words = type::codePoints(inscription.words);
+        if (size_t(from) < words.size())
+            words.erase(size_t(from), size_t(count));
+        inscription.words = type::utf8(words);
+    });
+    caret_ = from;
+}
+
+void FlatView::moveCaretUpright(int lines) {
+    const auto line = caretLine();
+    if (!line)
+        return;
+    const QPointF middle = line->center();
+    const QPointF along = line->p1() - line->p2(); // downwards, one line long or so
+    placeCaret(middle + along * (1.4 * lines));
+}
+
+std::optional<QLineF> FlatView::caretLine() const {
+    const auto& flat = maker_.shown().flat;
+    const working::PlacedLetters* letters = flat ? flat->lettersOf(editor_.selected()) : nullptr;
+    if (!letters || !caret_)
+        return std::nullopt;
+    const setting::Setting& setting = *letters->setting;
+    const double capital = setting.typeface->capitalHeight() * setting.scale;
+    for (auto line = setting.lines.rbegin(); line != setting.lines.rend(); ++line) {
+        if (*caret_ < line->first)
+            continue;
+        const size_t place = std::min(size_t(*caret_ - line->first), line->carets.size() - 1);
+        const double x = line->carets[place] * plane::unitsPerMillimetre;
+        const double y = line->baseline * plane::unitsPerMillimetre;
+        const auto pixels = [&](double height) {
+            return scale_.toPixels(drawing::pointOf(letters->place.toSide({x, y + height})));
+        };
+        return QLineF(pixels(-0.25 * capital), pixels(1.2 * capital));
+    }
+    return std::nullopt;
+}
+
+void FlatView::paintCaret(QPainter& painter) const {
+    const auto line = caretLine();
+    if (!line || !caretShown_)
+        return;
+    painter.setPen(QPen(drawing::tokens().tide, 2));
+    painter.drawLine(*line);
+}
+
+void FlatView::placeCaret(QPointF at) {
+    const auto& flat = maker_.shown().flat;
+    const working::PlacedLetters* letters = flat ? flat->lettersOf(editor_.selected()) : nullptr;
+    if (!letters || letters->setting->lines.empty())
+        return;
+    const QPointF mm = scale_.toMm(at);
+    const plane::Vector inSetting = letters->place.toSetting(plane::unitsPerMillimetre * plane::Vector{mm.x(), mm.y()});
+    const double x = plane::toMillimetres(inSetting.x), y = plane::toMillimetres(inSetting.y);
+    const double middle = plane::toMillimetres(letters->setting->typeface->capitalHeight() * letters->setting->scale) / 2;
+    const auto& lines = letters->setting->lines;
+    const auto line = std::ranges::min_element(lines, {}, [&](const setting::Line& l) { return std::fabs(l.baseline + middle - y); });
+    const auto place = std::ranges::min_element(line->carets, {}, [&](double c) { return std::fabs(c - x); });
+    caret_ = line->first + int(place - line->carets.begin());
+    caretShown_ = true;
+    update();
+}
+
+} // namespace bollard::app

@@ -1,0 +1,82 @@
+// The Flat view: letters in their true place, moved, sized, turned and written by hand.
+#pragma once
+#include "app/document/card_editor.hpp"
+#include "app/document/maker.hpp"
+#include <QWidget>
+#include <optional>
+
+namespace bollard::app {
+
+class FlatView : public QWidget {
+    Q_OBJECT
+  public:
+    FlatView(CardEditor& editor, Maker& maker, QWidget* parent = nullptr);
+
+    const drawing::FlatScale& scale() const { return scale_; }
+    void fit();
+    /// Brings the places into view, large enough to judge.
+    void zoomTo(const std::vector<check::FindingPlace>& places);
+    /// Rings around the places; an empty list takes them away.
+    void light(const std::vector<check::FindingPlace>& places, bool stops);
+
+    bool writing() const { return caret_.has_value(); }
+    void startWriting(); ///< a caret at the end of the selected words
+    int caret() const { return caret_.value_or(-1); }
+
+    /// Corners of the selected frame, then the turning grip, in pixels; empty when nothing is selected.
+    QList<QPointF> grips() const;
+
+  protected:
+    void paintEvent(QPaintEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
+    void mousePressEvent(QMouseEvent* event) override;
+    void mouseMoveEvent(QMouseEvent* event) override;
+    void mouseReleaseEvent(QMouseEvent* event) override;
+    void mouseDoubleClickEvent(QMouseEvent* event) override;
+    void wheelEvent(QWheelEvent* event) override;
+    void keyPressEvent(QKeyEvent* event) override;
+    void focusOutEvent(QFocusEvent* event) override;
+    void inputMethodEvent(QInputMethodEvent* event) override;
+    QVariant inputMethodQuery(Qt::InputMethodQuery query) const override;
+    bool event(QEvent* event) override;
+
+  private:
+    enum class Drag { none, pan, move, size, turn };
+    struct SnapLine {
+        bool upright;
+        double at; ///< mm
+    };
+    void takeShown();
+    void beginDrag(Drag drag, QPointF at);
+    void dragTo(QPointF at, bool free);
+    QPointF snapped(QPointF anchor_mm, const QPolygonF& frameAtStart);
+    void moveBy(double dx, double dy);
+    void paintSelection(QPainter& painter) const;
+    void paintCaret(QPainter& painter) const;
+    void placeCaret(QPointF at);
+    void write(const QString& text);
+    void erase(int from, int count);
+    void moveCaretUpright(int lines);
+    void stopWriting();
+    std::optional<QLineF> caretLine() const; ///< pixels
+    void zoom(double factor, QPointF around);
+
+    CardEditor& editor_;
+    Maker& maker_;
+    drawing::FlatScale scale_;
+    bool fitted_ = true; ///< follows the part until the person zooms or pans
+    drawing::FlatExtras extras_;
+
+    Drag drag_ = Drag::none;
+    QPointF pressedAt_, gripCentre_;
+    QPointF originAtStart_;
+    card::Inscription atStart_;
+    QPolygonF frameAtStart_;
+    std::vector<SnapLine> caught_;
+
+    std::optional<int> caret_;
+    QTimer blink_;
+    bool caretShown_ = true;
+};
+
+} // namespace bollard::app

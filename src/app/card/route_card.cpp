@@ -1,0 +1,131 @@
+#include "app/card/route_card.hpp"
+#include "wording/wording.hpp"
+#include <QScrollArea>
+#include <QVBoxLayout>
+
+namespace bollard::app {
+namespace {
+
+constexpr int cardWidth = 312;
+
+/// The station where a finding is mended by hand.
+RouteCard::Number stationOf(check::FindingKind kind) {
+    using check::FindingKind;
+    switch (kind) {
+    case FindingKind::blankTooThin:
+    case FindingKind::holeOutside:
+        return RouteCard::blank;
+    case FindingKind::outsideBlank:
+    case FindingKind::insideMargin:
+        return RouteCard::placing;
+    case FindingKind::counterLoose:
+    case FindingKind::letterLoose:
+    case FindingKind::pieceLoose:
+    case FindingKind::floorThin:
+    case FindingKind::heightLow:
+    case FindingKind::heightTall:
+    case FindingKind::beddingThin:
+    case FindingKind::solidFailed:
+        return RouteCard::working;
+    default:
+        return RouteCard::lettering;
+    }
+}
+
+} // namespace
+
+RouteCard::RouteCard(CardEditor& editor, Maker& maker, QWidget* parent)
+    : QFrame(parent), editor_(editor), maker_(maker) {
+    setObjectName(QStringLiteral("routeCard"));
+    setFixedWidth(cardWidth);
+    setAccessibleName(tr("Route card"));
+    auto* outer = new QVBoxLayout(this);
+    outer->setContentsMargins(0, 0, 0, 0);
+    scroll_ = new QScrollArea(this);
+    scroll_->setWidgetResizable(true);
+    scroll_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    scroll_->setFocusPolicy(Qt::NoFocus);
+    outer->addWidget(scroll_);
+    auto* inside = new QWidget(scroll_);
+    auto* layout = new QVBoxLayout(inside);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->setSpacing(0);
+
+    const std::array<std::pair<QString, Station::MakeBody>, count> makes{{
+        {tr("Blank"), [this](QWidget* p) { return new BlankStation(editor_, p); }},
+        {tr("Lettering"),
+         [this](QWidget* p) {
+             auto* body = new LetteringStation(editor_, maker_, p);
+             connect(body, &LetteringStation::fontFileWanted, this, &RouteCard::fontFileWanted);
+             return body;
+         }},
+        {tr("Placing"), [this](QWidget* p) { return new PlacingStation(editor_, maker_, p); }},
+        {tr("Working"), [this](QWidget* p) { return new WorkingStation(editor_, p); }},
+        {tr("Process"), [this](QWidget* p) { return new ProcessStation(editor_, p); }},
+        {tr("Output"),
+         [this](QWidget* p) {
+             auto* body = new OutputStation(editor_, p);
+             connect(body, &OutputStation::writeWanted, this, &RouteCard::writeWanted);
+             return body;
+         }},
+    }};
+    for (int i = 0; i < count; ++i) {
+        auto* station = new Station(i + 1, makes[size_t(i)].first, makes[size_t(i)].second, inside);
+        stations_[size_t(i)] = station;
+        layout->addWidget(station);
+        connect(station, &Station::openWanted, this, [this, i] { open(i); });
+    }
+    layout->addStretch();
+    scroll_->setWidget(inside);
+    connect(&editor_, &CardEditor::changed, this, &RouteCard::refresh);
+    connect(&editor_, &CardEditor::selectionChanged, this, &RouteCard::refresh);
+    connect(&maker_, &Maker::stageDone, this, &RouteCard::markFindings);
+    refresh();
+    open(lettering);
+}
+
+void RouteCard::open(int number) {
+    if (number == open_)
+        return;
+    open_ = number;
+    for (int i = 0; i < count; ++i)
+        station(i).setOpen(i == number);
+}
+
+LetteringStation& RouteCard::letteringBody() {
+    open(lettering);
+    return static_cast<LetteringStation&>(*station(lettering).body());
+}
+
+OutputStation& RouteCard::outputBody() {
+    open(output);
+    return static_cast<OutputStation&>(*station(output).body());
+}
+
+void RouteCard::refresh() {
+    const card::Card& card = editor_.card();
+    const int selected = editor_.selected();
+    station(blank).setSummary(wording::summaryOf(card.blank, card.unit));
+    station(lettering).setSummary(wording::letteringSummary(card, selected));
+    station(placing).setSummary(wording::placingSummary(card, selected));
+    station(working).setSummary(editor_.inscription() ? wording::summaryOf(editor_.inscription()->working, card.unit)
+                                                      : tr("nothing to work"));
+    station(process).setSummary(wording::summaryOf(card.process, card.unit));
+    station(output).setSummary(tr("STL, 3MF, picture"));
+    for (Station* s : stations_)
+        s->refresh();
+}
+
+void RouteCard::markFindings() {
+    std::array<int, count> stops{}, watches{};
+    if (const auto& checked = maker_.shown().made.checked)
+        for (const check::Finding& finding : checked->findings) {
+            const auto at = size_t(stationOf(finding.kind));
+            stops[at] += finding.severity == check::Severity::stop ? 1 : 0;
+            watches[at] += finding.severity == check::Severity::watch ? 1 : 0;
+        }
+    for (int i = 0; i < count; ++i)
+        station(i).setMark(stops[size_t(i)], watches[size_t(i)]);
+}
+
+} // namespace bollard::app

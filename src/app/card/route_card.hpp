@@ -1,0 +1,40 @@
+// The route card: six stations in working order, one open.
+#pragma once
+#include "app/card/stations.hpp"
+#include <QFrame>
+#include <array>
+
+class QScrollArea;
+
+namespace bollard::app {
+
+class RouteCard : public QFrame {
+    Q_OBJECT
+  public:
+    enum Number { blank, lettering, placing, working, process, output };
+    static constexpr int count = 6;
+
+    RouteCard(CardEditor& editor, Maker& maker, QWidget* parent = nullptr);
+
+    void open(int station);
+    int openStation() const { return open_; }
+    Station& station(int number) { return *stations_[size_t(number)]; }
+    LetteringStation& letteringBody(); ///< opens it
+    OutputStation& outputBody();       ///< opens it
+
+  signals:
+    void writeWanted(const QString& ending);
+    void fontFileWanted();
+
+  private:
+    void refresh();
+    void markFindings();
+
+    CardEditor& editor_;
+    Maker& maker_;
+    QScrollArea* scroll_;
+    std::array<Station*, count> stations_{};
+    int open_ = -1;
+};
+
+} // namespace bollard::app

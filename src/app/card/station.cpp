@@ -1,0 +1,170 @@
+#include "app/card/station.hpp"
+#include "app/controls/looks.hpp"
+#include <QGridLayout>
+#include <QKeyEvent>
+#include <QLabel>
+#include <QPainter>
+
+namespace bollard::app {
+
+StationBody::StationBody(CardEditor& editor, QWidget* parent) : QWidget(parent), editor_(editor) {
+    grid_ = new QGridLayout(this);
+    grid_->setContentsMargins(14, 2, 12, 14);
+    grid_->setHorizontalSpacing(8);
+    grid_->setVerticalSpacing(6);
+    grid_->setColumnMinimumWidth(0, 96);
+    grid_->setColumnStretch(1, 1);
+}
+
+NumberField* StationBody::number(const QString& label, NumberField::Kind kind, card::Range range, double step,
+                                 const std::function<void(double)>& edited) {
+    auto* field = new NumberField(label, kind, range, step, this);
+    field->setUnit(editor_.card().unit);
+    connect(field, &NumberField::edited, this, edited);
+    row(label, field);
+    QLabel* problem = rows_.back().problem;
+    connect(field, &NumberField::refused, this, [problem](const QString& sentence) {
+        problem->setText(sentence);
+        problem->setVisible(!sentence.isEmpty());
+    });
+    return field;
+}
+
+void StationBody::row(const QString& label, QWidget* widget) {
+    const int at = grid_->rowCount();
+    auto* name = softLabel(label, this);
+    name->setBuddy(widget);
+    auto* problem = new QLabel(this);
+    problem->setObjectName(QStringLiteral("problem"));
+    problem->setWordWrap(true);
+    problem->hide();
+    grid_->addWidget(name, at, 0);
+    grid_->addWidget(widget, at, 1);
+    grid_->addWidget(problem, at + 1, 0, 1, 2);
+    rows_.push_back({widget, name, problem});
+}
+
+void StationBody::wide(QWidget* widget) {
+    grid_->addWidget(widget, grid_->rowCount(), 0, 1, 2);
+}
+
+void StationBody::setRowVisible(QWidget* widget, bool visible) {
+    for (const Row& row : rows_)
+        if (row.widget == widget) {
+            row.widget->setVisible(visible);
+            row.label->setVisible(visible);
+        }
+}
+
+Station::Station(int number, const QString& title, MakeBody makeBody, QWidget* parent)
+    : QWidget(parent), number_(number), makeBody_(std::move(makeBody)) {
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(0, 0, 0, 1);
+    layout->setSpacing(0);
+    head_ = new QWidget(this);
+    head_->setFocusPolicy(Qt::StrongFocus);
+    head_->setCursor(Qt::PointingHandCursor);
+    head_->installEventFilter(this);
+    head_->setAccessibleName(tr("Station %1, %2").arg(number).arg(title));
+    auto* grid = new QGridLayout(head_);
+    grid->setContentsMargins(44, 9, 12, 9);
+    grid->setVerticalSpacing(2);
+    title_ = new QLabel(title, head_);
+    QFont bold = title_->font();
+    bold.setWeight(QFont::DemiBold);
+    title_->setFont(bold);
+    mark_ = new QLabel(head_);
+    mark_->setFont(bold);
+    summary_ = softLabel({}, head_);
+    summary_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
+    grid->addWidget(title_, 0, 0);
+    grid->addWidget(mark_, 0, 1, Qt::AlignRight);
+    grid->addWidget(summary_, 1, 0, 1, 2);
+    layout->addWidget(head_);
+    setSizePolicy(QSizePolicy::Preferred, QSizePolicy::Fixed);
+}
+
+void Station::setOpen(bool open) {
+    open_ = open;
+    if (open && !body_) {
+        body_ = makeBody_(this);
+        layout()->addWidget(body_);
+    }
+    if (body_)
+        body_->setVisible(open);
+    if (open)
+        body_->refresh();
+    head_->setAccessibleDescription(open ? tr("open") : summary_->text());
+    update();
+}
+
+void Station::setSummary(const QString& summary) {
+    summary_->setText(summary);
+    summary_->setToolTip(summary);
+    if (!open_)
+        head_->setAccessibleDescription(summary);
+}
+
+QString Station::summary() const {
+    return summary_->text();
+}
+
+void Station::setMark(int stops, int watches) {
+    stops_ = stops;
+    watches_ = watches;
+    const drawing::Tokens& t = drawing::tokens();
+    mark_->setText(stops > 0 ? tr("%1 stop").arg(stops) : watches > 0 ? tr("%1 watch").arg(watches) : QString());
+    QPalette palette = mark_->palette();
+    palette.setColor(QPalette::WindowText, stops > 0 ? t.stop : t.watch);
+    mark_->setPalette(palette);
+    update();
+}
+
+void Station::refresh() {
+    if (open_ && body_)
+        body_->refresh();
+}
+
+void Station::focusBody() {
+    if (body_) {
+        const QList<QWidget*> inside = body_->findChildren<QWidget*>();
+        for (QWidget* widget : inside)
+            if (widget->focusPolicy() & Qt::TabFocus && widget->isVisibleTo(body_))
+                return widget->setFocus(Qt::ShortcutFocusReason);
+    }
+    head_->setFocus(Qt::ShortcutFocusReason);
+}
+
+void Station::paintEvent(QPaintEvent*) {
+    QPainter painter(this);
+    const drawing::Tokens& t = drawing::tokens();
+    if (open_)
+        painter.fillRect(rect(), t.field);
+    painter.setPen(t.line);
+    painter.drawLine(0, height() - 1, width(), height() - 1);
+    const QColor edge = stops_ > 0 ? t.stop : watches_ > 0 ? t.watch : open_ ? t.tide : QColor(Qt::transparent);
+    painter.fillRect(QRect(0, 0, 3, height() - 1), edge);
+    const QRectF box(14.5, 12.5, 19, 19);
+    painter.setPen(head_->hasFocus() ? t.tide : open_ ? t.ink : t.inkSoft);
+    painter.drawRect(box);
+    painter.drawText(box, Qt::AlignCenter, QString::number(number_));
+    if (head_->hasFocus())
+        painter.drawRect(QRectF(head_->geometry()).adjusted(4.5, 1.5, -1.5, -1.5));
+}
+
+bool Station::eventFilter(QObject* watched, QEvent* event) {
+    if (event->type() == QEvent::MouseButtonPress)
+        emit openWanted();
+    if (event->type() == QEvent::KeyPress) {
+        const int key = static_cast<QKeyEvent*>(event)->key();
+        if (key == Qt::Key_Return || key == Qt::Key_Enter || key == Qt::Key_Space) {
+            emit openWanted();
+            return true;
+        }
+    }
+    if (event->type() == QEvent::FocusIn || event->type() == QEvent::FocusOut)
+        update();
+    return QWidget::eventFilter(watched, event);
+}
+
+} // namespace bollard::app

@@ -1,0 +1,79 @@
+// One station of the route card: a head that always tells what is set, and a body to set it.
+#pragma once
+#include "app/controls/choice.hpp"
+#include "app/controls/number_field.hpp"
+#include "app/document/card_editor.hpp"
+#include "app/document/maker.hpp"
+#include <QWidget>
+#include <functional>
+
+class QGridLayout;
+class QLabel;
+class QVBoxLayout;
+
+namespace bollard::app {
+
+/// What a station shows when it is open. Bodies are made when first opened.
+class StationBody : public QWidget {
+    Q_OBJECT
+  public:
+    StationBody(CardEditor& editor, QWidget* parent);
+    virtual void refresh() = 0; ///< shows the card's values
+
+  protected:
+    /// A labelled length (or angle) that edits the card; a refused number is explained below it.
+    NumberField* number(const QString& label, NumberField::Kind kind, card::Range range, double step,
+                        const std::function<void(double)>& edited);
+    /// A labelled widget.
+    void row(const QString& label, QWidget* widget);
+    void wide(QWidget* widget);
+    void setRowVisible(QWidget* widget, bool visible);
+
+    CardEditor& editor_;
+
+  private:
+    QGridLayout* grid_;
+    struct Row {
+        QWidget* widget;
+        QLabel* label;
+        QLabel* problem;
+    };
+    std::vector<Row> rows_;
+};
+
+/// Number, title, summary and mark; a click or Enter opens the station.
+class Station : public QWidget {
+    Q_OBJECT
+  public:
+    using MakeBody = std::function<StationBody*(QWidget*)>;
+    Station(int number, const QString& title, MakeBody makeBody, QWidget* parent);
+
+    void setOpen(bool open);
+    bool isOpen() const { return open_; }
+    void setSummary(const QString& summary);
+    QString summary() const;
+    void setMark(int stops, int watches);
+    void refresh();
+    StationBody* body() const { return body_; }
+    void focusBody();
+
+  signals:
+    void openWanted();
+
+  protected:
+    void paintEvent(QPaintEvent* event) override;
+    bool eventFilter(QObject* watched, QEvent* event) override;
+
+  private:
+    int number_;
+    MakeBody makeBody_;
+    QWidget* head_;
+    QLabel* title_;
+    QLabel* summary_;
+    QLabel* mark_;
+    StationBody* body_ = nullptr;
+    bool open_ = false;
+    int stops_ = 0, watches_ = 0;
+};
+
+} // namespace bollard::app

@@ -1,0 +1,121 @@
+// The bodies of the six stations.
+#pragma once
+#include "app/card/station.hpp"
+
+class QPlainTextEdit;
+class QPushButton;
+class QVBoxLayout;
+
+namespace bollard::app {
+
+class TypefaceList;
+
+class BlankStation : public StationBody {
+    Q_OBJECT
+  public:
+    BlankStation(CardEditor& editor, QWidget* parent);
+    void refresh() override;
+
+  private:
+    void rebuildHoles();
+    Choice* kind_;
+    NumberField *width_, *height_, *corner_, *diameter_, *centreHole_, *thickness_, *margin_;
+    QWidget* holes_;
+    QPushButton* addHole_;
+    size_t shownHoles_ = 0;
+};
+
+/// The inscriptions of the card, one slip each.
+class Slips : public QWidget {
+    Q_OBJECT
+  public:
+    Slips(CardEditor& editor, QWidget* parent);
+    void refresh();
+
+  private:
+    CardEditor& editor_;
+    QVBoxLayout* list_;
+    QPushButton *copy_, *remove_, *up_, *down_, *hide_;
+};
+
+class LetteringStation : public StationBody {
+    Q_OBJECT
+  public:
+    LetteringStation(CardEditor& editor, Maker& maker, QWidget* parent);
+    void refresh() override;
+    QPlainTextEdit& words() { return *words_; }
+    void openTypefaces();
+    TypefaceList& typefaces() { return *typefaces_; }
+
+  signals:
+    void fontFileWanted();
+
+  private:
+    void previewFace(const type::TypefaceChoice& choice);
+    void closeTypefaces();
+
+    Slips* slips_;
+    QPlainTextEdit* words_;
+    QPushButton* face_;
+    TypefaceList* typefaces_;
+    type::TypefaceChoice faceBefore_;
+    NumberField *capital_, *letterSpace_, *wordSpace_, *lineSpace_;
+    Choice* align_;
+};
+
+class PlacingStation : public StationBody {
+    Q_OBJECT
+  public:
+    PlacingStation(CardEditor& editor, Maker& maker, QWidget* parent);
+    void refresh() override;
+
+  private:
+    void fitLargest();
+    Maker& maker_;
+    Choice* anchor_;
+    NumberField *x_, *y_, *turn_, *margin_;
+    QPushButton* largest_;
+    QLabel* told_;
+};
+
+class WorkingStation : public StationBody {
+    Q_OBJECT
+  public:
+    WorkingStation(CardEditor& editor, QWidget* parent);
+    void refresh() override;
+
+  private:
+    Choice* kind_;
+    NumberField *height_, *depth_, *bedding_;
+    QLabel* told_;
+};
+
+class ProcessStation : public StationBody {
+    Q_OBJECT
+  public:
+    ProcessStation(CardEditor& editor, QWidget* parent);
+    void refresh() override;
+
+  private:
+    working::Kind kind() const;
+    NumberField *nozzle_, *layer_;
+    std::vector<std::pair<check::Limit, NumberField*>> limits_;
+    QPushButton* start_;
+};
+
+class OutputStation : public StationBody {
+    Q_OBJECT
+  public:
+    OutputStation(CardEditor& editor, QWidget* parent);
+    void refresh() override {}
+    /// What was written last, or why it was not.
+    void tell(const QString& text, bool problem);
+
+  signals:
+    void writeWanted(const QString& ending); ///< stl, 3mf or png
+
+  private:
+    QLabel* told_;
+};
+
+} // namespace bollard::app

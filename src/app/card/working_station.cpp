@@ -1,0 +1,71 @@
+#include "app/card/stations.hpp"
+#include "app/controls/looks.hpp"
+#include "wording/wording.hpp"
+#include <QLabel>
+#include <QPushButton>
+
+namespace bollard::app {
+
+using Kind = NumberField::Kind;
+
+WorkingStation::WorkingStation(CardEditor& editor, QWidget* parent) : StationBody(editor, parent) {
+    QStringList kinds;
+    for (int i = 0; i < working::kinds; ++i)
+        kinds << wording::nameOf(static_cast<working::Kind>(i));
+    kind_ = new Choice(tr("Working"), kinds, this, 2);
+    wide(kind_);
+    connect(kind_, &Choice::picked, this, [this](int kind) {
+        editor_.editInscription(tr("Change working"), {}, [&](card::Inscription& inscription) {
+            inscription.working.kind = static_cast<working::Kind>(kind);
+        });
+    });
+    const auto field = [this](const QString& label, card::Range range, double working::Working::*member) {
+        return number(label, Kind::length, range, 0.2, [this, label, member](double value) {
+            editor_.editInscription(tr("Change %1").arg(label.toLower()), label,
+                                    [&](card::Inscription& inscription) { inscription.working.*member = value; });
+        });
+    };
+    height_ = field(tr("Height"), card::ranges::height, &working::Working::height);
+    depth_ = field(tr("Depth"), card::ranges::height, &working::Working::depth);
+    bedding_ = field(tr("Bedding"), card::ranges::bedding, &working::Working::bedding);
+    told_ = softLabel({}, this);
+    told_->setWordWrap(true);
+    wide(told_);
+}
+
+void WorkingStation::refresh() {
+    const card::Inscription* inscription = editor_.inscription();
+    for (QWidget* widget : std::initializer_list<QWidget*>{kind_, height_, depth_, bedding_})
+        widget->setEnabled(inscription != nullptr);
+    if (!inscription)
+        return told_->setText(tr("There are no words to work yet."));
+    const working::Working& working = inscription->working;
+    kind_->choose(int(working.kind));
+    const bool raised = working.kind == working::Kind::raised, sunk = working.kind == working::Kind::sunk;
+    const std::tuple<NumberField*, double, bool> fields[]{
+        {height_, working.height, raised || working.kind == working::Kind::freeStanding},
+        {depth_, working.depth, sunk},
+        {bedding_, working.bedding, raised}};
+    for (const auto& [field, value, visible] : fields) {
+        field->setUnit(editor_.card().unit);
+        field->setValue(value);
+        setRowVisible(field, visible);
+    }
+    switch (working.kind) {
+    case working::Kind::raised:
+        told_->setText(tr("Stands above the front and reaches into the blank by its bedding."));
+        break;
+    case working::Kind::sunk:
+        told_->setText(tr("Leaves a floor of %1.")
+                           .arg(wording::lengthText(std::max(0.0, editor_.card().blank.thickness - working.depth), editor_.card().unit)));
+        break;
+    case working::Kind::pierced:
+        told_->setText(tr("Cut right through; counters fall out unless something holds them."));
+        break;
+    case working::Kind::freeStanding:
+        told_->setText(tr("Letters by themselves, without a blank."));
+        break;
+    }
+}
+
+} // namespace bollard::app

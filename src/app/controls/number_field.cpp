@@ -1,0 +1,139 @@
+#include "app/controls/number_field.hpp"
+#include "drawing/tokens.hpp"
+#include "wording/wording.hpp"
+#include <QKeyEvent>
+#include <QPainter>
+#include <QStyle>
+#include <QWheelEvent>
+
+namespace bollard::app {
+
+NumberField::NumberField(const QString& name, Kind kind, card::Range range, double step, QWidget* parent)
+    : QLineEdit(parent), kind_(kind), range_(range), step_(step) {
+    setAccessibleName(name);
+    setMinimumWidth(64);
+    show(0);
+    connect(this, &QLineEdit::returnPressed, this, [this] {
+        take();
+        selectAll();
+    });
+}
+
+double NumberField::unitSize() const {
+    return kind_ == Kind::length ? quantity::millimetresIn(unit_) : 1;
+}
+
+QString NumberField::suffix() const {
+    const auto symbol = quantity::symbolOf(unit_);
+    return kind_ == Kind::length  ? QString::fromUtf8(symbol.data(), qsizetype(symbol.size()))
+           : kind_ == Kind::angle ? QStringLiteral("°")
+                                  : QString();
+}
+
+void NumberField::setValue(double value) {
+    value_ = value;
+    if (!hasFocus() || !isModified())
+        show(value);
+}
+
+void NumberField::setUnit(quantity::Unit unit) {
+    unit_ = unit;
+    setTextMargins(0, 0, fontMetrics().horizontalAdvance(suffix()) + 6, 0);
+    show(value_);
+}
+
+void NumberField::show(double value) {
+    shown_ = QString::fromStdString(kind_ == Kind::length ? quantity::textOfLength(value, unit_)
+                                                          : quantity::textOfNumber(value));
+    setText(shown_);
+    setModified(false);
+    refuse({});
+}
+
+void NumberField::refuse(const QString& sentence) {
+    if (refusal_ == sentence)
+        return;
+    refusal_ = sentence;
+    setProperty("refused", !sentence.isEmpty());
+    style()->unpolish(this);
+    style()->polish(this);
+    setToolTip(sentence);
+    setAccessibleDescription(sentence);
+    emit refused(sentence);
+}
+
+void NumberField::take() {
+    if (!isModified() || text() == shown_)
+        return show(value_);
+    const std::string typed = text().toStdString();
+    const auto read = kind_ == Kind::length  ? quantity::lengthFromText(typed, unit_)
+                      : kind_ == Kind::angle ? quantity::angleFromText(typed)
+                                             : quantity::numberFromText(typed);
+    if (!read)
+        return refuse(wording::sentenceOf(read.problem()));
+    if (!range_.holds(*read)) {
+        const auto inUnit = [&](double v) { return QString::fromStdString(quantity::roundedText(v / unitSize(), 3)); };
+        return refuse(tr("Between %1 and %2 %3.").arg(inUnit(range_.least), inUnit(range_.most), suffix()));
+    }
+    const bool changed = *read != value_;
+    value_ = *read;
+    show(value_);
+    if (changed)
+        emit edited(value_);
+}
+
+void NumberField::step(double steps) {
+    take();
+    // Steps are round numbers of the shown unit: a millimetre-sized step in inches would never be.
+    const double inUnit = unitSize() >= 10 ? step_ / 16 : step_;
+    const double size = inUnit * unitSize();
+    const double next = std::clamp(std::round((value_ + steps * size) / (size / 10)) * (size / 10), range_.least, range_.most);
+    if (next == value_)
+        return;
+    value_ = next;
+    show(value_);
+    selectAll();
+    emit edited(value_);
+}
+
+void NumberField::keyPressEvent(QKeyEvent* event) {
+    const double fine = event->modifiers() & Qt::ShiftModifier ? 0.1 : 1;
+    switch (event->key()) {
+    case Qt::Key_Up:
+        return step(fine);
+    case Qt::Key_Down:
+        return step(-fine);
+    case Qt::Key_Escape:
+        if (isModified() || !refusal_.isEmpty()) {
+            show(value_);
+            selectAll();
+            return;
+        }
+        break;
+    default:
+        break;
+    }
+    QLineEdit::keyPressEvent(event);
+}
+
+void NumberField::wheelEvent(QWheelEvent* event) {
+    if (!hasFocus())
+        return event->ignore(); // the panel scrolls; a number is never changed by passing over it
+    const double fine = event->modifiers() & Qt::ShiftModifier ? 0.1 : 1;
+    const QPoint turned = event->angleDelta();
+    step((turned.y() != 0 ? turned.y() : turned.x()) > 0 ? fine : -fine);
+}
+
+void NumberField::focusOutEvent(QFocusEvent* event) {
+    take();
+    QLineEdit::focusOutEvent(event);
+}
+
+void NumberField::paintEvent(QPaintEvent* event) {
+    QLineEdit::paintEvent(event);
+    QPainter painter(this);
+    painter.setPen(drawing::tokens().inkSoft);
+    painter.drawText(rect().adjusted(0, 0, -7, 0), Qt::AlignRight | Qt::AlignVCenter, suffix());
+}
+
+} // namespace bollard::app

@@ -1,0 +1,177 @@
+#include "app/document/card_editor.hpp"
+#include "card/card_json.hpp"
+#include "files/whole_file.hpp"
+#include <QFileInfo>
+
+namespace bollard::app {
+
+/// One step of history: the whole card before and after. Cards are small, and nothing can be forgotten.
+class CardEditor::Step : public QUndoCommand {
+  public:
+    Step(CardEditor& editor, const QString& name, QString key, card::Card after, int selectedAfter)
+        : QUndoCommand(name), editor_(editor), key_(std::move(key)), before_(editor.card_), after_(std::move(after)),
+          selectedBefore_(editor.selected_), selectedAfter_(selectedAfter) {}
+
+    int id() const override { return key_.isEmpty() ? -1 : 1; }
+    void undo() override { editor_.show(before_, selectedBefore_); }
+    void redo() override { editor_.show(after_, selectedAfter_); }
+    bool mergeWith(const QUndoCommand* next) override {
+        const auto* step = static_cast<const Step*>(next);
+        if (step->key_ != key_)
+            return false;
+        after_ = step->after_;
+        selectedAfter_ = step->selectedAfter_;
+        setObsolete(after_ == before_);
+        return true;
+    }
+
+  private:
+    CardEditor& editor_;
+    QString key_;
+    card::Card before_, after_;
+    int selectedBefore_, selectedAfter_;
+};
+
+CardEditor::CardEditor(QObject* parent) : QObject(parent) {
+    connect(&history_, &QUndoStack::cleanChanged, this, &CardEditor::fileChanged);
+    sinceEdit_.start();
+}
+
+const card::Inscription* CardEditor::inscription() const {
+    const bool there = selected_ >= 0 && size_t(selected_) < card_.inscriptions.size();
+    return there ? &card_.inscriptions[size_t(selected_)] : nullptr;
+}
+
+void CardEditor::select(int inscription) {
+    const int last = int(card_.inscriptions.size()) - 1;
+    const int wanted = std::clamp(inscription, -1, last);
+    if (wanted == selected_)
+        return;
+    selected_ = wanted;
+    endGesture();
+    emit selectionChanged();
+}
+
+void CardEditor::edit(const QString& name, const QString& key, const Change& change) {
+    card::Card after = card_;
+    change(after);
+    if (after == card_)
+        return;
+    constexpr qint64 pause = 1000; // ms
+    if (sinceEdit_.restart() > pause)
+        ++gesture_;
+    const int last = int(after.inscriptions.size()) - 1;
+    const int selectedAfter = std::clamp(selected_, last >= 0 ? 0 : -1, last);
+    history_.push(new Step(*this, name, key.isEmpty() ? key : key + QString::number(gesture_), std::move(after), selectedAfter));
+}
+
+void CardEditor::editInscription(const QString& name, const QString& key,
+                                 const std::function<void(card::Inscription&)>& change) {
+    if (!inscription())
+        return;
+    edit(name, key.isEmpty() ? key : key + QString::number(selected_) + QLatin1Char('/'),
+         [&](card::Card& card) { change(card.inscriptions[size_t(selected_)]); });
+}
+
+void CardEditor::show(const card::Card& card, int selected) {
+    const bool otherSelection = selected != selected_;
+    card_ = card;
+    selected_ = selected;
+    emit changed();
+    if (otherSelection)
+        emit selectionChanged();
+}
+
+void CardEditor::addInscription() {
+    edit(tr("Add inscription"), {}, [&](card::Card& card) {
+        card::Inscription added;
+        const plane::Vector size = blank::sizeOf(card.blank);
+        added.placing.x = size.x / 2;
+        added.placing.y = size.y / 2;
+        if (const card::Inscription* like = inscription()) {
+            added = *like;
+            added.unread.clear();
+            added.placing.y -= like->style.capitalHeight * 1.5;
+        }
+        added.words = tr("new words").toStdString();
+        card.inscriptions.push_back(added);
+    });
+    select(int(card_.inscriptions.size()) - 1);
+}
+
+void CardEditor::copyInscription() {
+    if (!inscription())
+        return;
+    edit(tr("Copy inscription"), {}, [&](card::Card& card) {
+        card::Inscription copy = *inscription();
+        copy.placing.y -= copy.style.capitalHeight * 1.5;
+        card.inscriptions.insert(card.inscriptions.begin() + selected_ + 1, copy);
+    });
+    select(selected_ + 1);
+}
+
+void CardEditor::deleteInscription() {
+    if (inscription())
+        edit(tr("Delete inscription"), {},
+             [&](card::Card& card) { card.inscriptions.erase(card.inscriptions.begin() + selected_); });
+}
+
+void CardEditor::moveInscription(int by) {
+    const int to = selected_ + by;
+    if (!inscription() || to < 0 || to >= int(card_.inscriptions.size()))
+        return;
+    edit(tr("Reorder inscriptions"), {},
+         [&](card::Card& card) { std::swap(card.inscriptions[size_t(selected_)], card.inscriptions[size_t(to)]); });
+    select(to);
+}
+
+QString CardEditor::folder() const {
+    return path_.isEmpty() ? QString() : QFileInfo(path_).absolutePath();
+}
+
+QString CardEditor::title() const {
+    return path_.isEmpty() ? tr("Unnamed card") : QFileInfo(path_).completeBaseName();
+}
+
+quantity::Result<quantity::Done> CardEditor::open(const QString& path) {
+    const auto text = files::readWhole(path.toStdString());
+    if (!text)
+        return text.problem();
+    auto card = card::cardFromJson(*text);
+    if (!card)
+        return card.problem();
+    start(*std::move(card), QFileInfo(path).absoluteFilePath());
+    return quantity::Done{};
+}
+
+void CardEditor::start(card::Card card, const QString& path) {
+    history_.clear();
+    recovered_ = false;
+    path_ = path;
+    card_ = std::move(card);
+    selected_ = card_.inscriptions.empty() ? -1 : 0;
+    emit restarted();
+    emit changed();
+    emit selectionChanged();
+    emit fileChanged();
+}
+
+void CardEditor::startRecovered(card::Card card, const QString& path) {
+    start(std::move(card), path);
+    recovered_ = true;
+    emit fileChanged();
+}
+
+quantity::Result<quantity::Done> CardEditor::saveAs(const QString& path) {
+    const std::string whole = files::withEnding(path.toStdString(), "bollard");
+    const auto written = files::writeWhole(whole, card::jsonOf(card_), files::IfThere::replace);
+    if (!written)
+        return written;
+    path_ = QFileInfo(QString::fromStdString(whole)).absoluteFilePath();
+    recovered_ = false;
+    history_.setClean();
+    emit fileChanged();
+    return written;
+}
+
+} // namespace bollard::app

@@ -1,0 +1,73 @@
+// The open card: its value, its history, its file.
+#pragma once
+#include "card/card.hpp"
+#include <QElapsedTimer>
+#include <QObject>
+#include <QTimer>
+#include <QUndoStack>
+#include <functional>
+
+namespace bollard::app {
+
+/// Every change of the card goes through edit(), so that it can be undone and everyone hears of it.
+class CardEditor : public QObject {
+    Q_OBJECT
+  public:
+    explicit CardEditor(QObject* parent = nullptr);
+
+    const card::Card& card() const { return card_; }
+    int selected() const { return selected_; } ///< inscription; -1 when there is none
+    const card::Inscription* inscription() const;
+    void select(int inscription);
+
+    using Change = std::function<void(card::Card&)>;
+    /// Changes the card. `name` is what undo says. Changes of the same `key` (not empty) run together into one
+    /// step while nothing else comes between, no pause of a second, and no endGesture().
+    void edit(const QString& name, const QString& key, const Change& change);
+    /// The same for the selected inscription; nothing happens when there is none.
+    void editInscription(const QString& name, const QString& key, const std::function<void(card::Inscription&)>& change);
+    void endGesture() { ++gesture_; }
+
+    /// Adds an inscription like the selected one (below it on the board) and selects it.
+    void addInscription();
+    void copyInscription();
+    void deleteInscription();
+    void moveInscription(int by);
+
+    QUndoStack& history() { return history_; }
+
+    // The file.
+    QString path() const { return path_; }
+    QString folder() const;
+    QString title() const; ///< the file's name without its ending, or "Unnamed card"
+    bool edited() const { return !history_.isClean() || recovered_; }
+    /// Reads a card and makes it the open one; on a problem nothing changes.
+    quantity::Result<quantity::Done> open(const QString& path);
+    /// Makes the card the open one, with a fresh history.
+    void start(card::Card card, const QString& path);
+    /// As start(), for a card that was not saved: it counts as edited.
+    void startRecovered(card::Card card, const QString& path);
+    /// Writes to `path` (the ending is added) and makes it the card's file.
+    quantity::Result<quantity::Done> saveAs(const QString& path);
+
+  signals:
+    void changed();          ///< the card
+    void selectionChanged();
+    void fileChanged();      ///< path or edited()
+    void restarted();        ///< another card was opened
+
+  private:
+    class Step;
+    friend class Step;
+    void show(const card::Card& card, int selected);
+
+    card::Card card_;
+    int selected_ = -1;
+    QUndoStack history_;
+    QString path_;
+    bool recovered_ = false;
+    int gesture_ = 0;
+    QElapsedTimer sinceEdit_;
+};
+
+} // namespace bollard::app

@@ -1,0 +1,61 @@
+// Makes the open card off the interface thread.
+#pragma once
+#include "card/pipeline.hpp"
+#include "drawing/flat_drawing.hpp"
+#include "picture/scene.hpp"
+#include <QObject>
+#include <QThreadPool>
+#include <QTimer>
+#include <memory>
+#include <stop_token>
+
+namespace bollard::app {
+
+/// What can be shown of a card. Parts are null until they are made; a later stage of the same revision has more.
+struct Shown {
+    int revision = 0;
+    card::Made made{};
+    std::shared_ptr<const drawing::FlatDrawing> flat{};
+    std::shared_ptr<const picture::Scene> scene{};
+};
+
+/// Runs the pipeline for the newest card. A run that a newer card overtakes may finish for a moment, so that someone
+/// who types without pause still sees what he types; then it is stopped.
+class Maker : public QObject {
+    Q_OBJECT
+  public:
+    explicit Maker(QObject* parent = nullptr);
+    ~Maker() override;
+
+    void make(const card::Card& card, const QString& folder);
+    bool busy() const { return busy_; }
+    const Shown& shown() const { return shown_; }
+    /// Null until the typefaces have been read, which happens off the interface thread too.
+    const std::shared_ptr<const type::Catalogue>& catalogue() const { return catalogue_; }
+
+  signals:
+    void stageDone();      ///< shown() has more
+    void busyChanged();
+    void catalogueReady();
+
+  private:
+    void start();
+    void take(const Shown& shown);
+    void finish(int revision);
+
+    struct Request {
+        std::shared_ptr<const card::Card> card;
+        std::string folder;
+        int revision = 0;
+    };
+    QThreadPool pool_;
+    QTimer patience_;
+    std::stop_source stop_;
+    std::unique_ptr<card::Pipeline> pipeline_; ///< used by the one worker thread only
+    std::shared_ptr<const type::Catalogue> catalogue_;
+    Request newest_;
+    bool waiting_ = false, busy_ = false;
+    Shown shown_;
+};
+
+} // namespace bollard::app

@@ -1,0 +1,213 @@
+#include "app/findings/findings_panel.hpp"
+#include "app/controls/looks.hpp"
+#include "wording/wording.hpp"
+#include <QGridLayout>
+#include <QKeyEvent>
+#include <QLabel>
+#include <QPainter>
+#include <QScrollArea>
+
+namespace bollard::app {
+namespace {
+
+constexpr int panelWidth = 280;
+
+QColor colourOf(check::Severity severity) {
+    const drawing::Tokens& t = drawing::tokens();
+    return severity == check::Severity::stop ? t.stop : severity == check::Severity::watch ? t.watch : t.inkSoft;
+}
+
+QString nameOf(check::Severity severity) {
+    return severity == check::Severity::stop    ? FindingsPanel::tr("Stop")
+           : severity == check::Severity::watch ? FindingsPanel::tr("Watch")
+                                                : FindingsPanel::tr("Note");
+}
+
+QLabel* wrapped(const QString& text, QWidget* parent) {
+    auto* label = new QLabel(text, parent);
+    label->setWordWrap(true);
+    label->setTextFormat(Qt::PlainText);
+    return label;
+}
+
+} // namespace
+
+void paintMark(QPainter& painter, const QRectF& box, check::Severity severity) {
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.setPen(Qt::NoPen);
+    painter.setBrush(colourOf(severity));
+    const int corners = severity == check::Severity::stop ? 8 : 3;
+    if (severity == check::Severity::note)
+        return painter.drawEllipse(box.adjusted(3, 3, -3, -3));
+    QPolygonF shape;
+    for (int i = 0; i < corners; ++i) {
+        const double angle = (corners == 8 ? M_PI / 8 : -M_PI / 2) + 2 * M_PI * i / corners;
+        shape << box.center() + QPointF(std::cos(angle), std::sin(angle)) * box.width() * (corners == 8 ? 0.54 : 0.58);
+    }
+    painter.drawPolygon(corners == 3 ? shape.translated(0, 1.5) : shape);
+}
+
+FindingRow::FindingRow(const check::Finding& finding, const card::Card& card, QWidget* parent)
+    : QFrame(parent), finding_(finding) {
+    const wording::FindingText text = wording::textOf(finding, card);
+    setFocusPolicy(Qt::StrongFocus);
+    setCursor(Qt::PointingHandCursor);
+    setAccessibleName(QStringLiteral("%1: %2 %3").arg(nameOf(finding.severity), text.title, text.measured));
+    setAccessibleDescription(text.where + QStringLiteral(". ") + text.why);
+    auto* grid = new QGridLayout(this);
+    grid->setContentsMargins(40, 12, 14, 12);
+    grid->setHorizontalSpacing(8);
+    grid->setVerticalSpacing(3);
+    QLabel* title = wrapped(text.title, this);
+    QFont bold = title->font();
+    bold.setWeight(QFont::DemiBold);
+    title->setFont(bold);
+    auto* measured = new QLabel(text.measured, this);
+    measured->setFont(bold);
+    grid->addWidget(title, 0, 0);
+    grid->addWidget(measured, 0, 1, Qt::AlignRight | Qt::AlignTop);
+    if (!text.where.isEmpty())
+        grid->addWidget(wrapped(text.where, this), 1, 0, 1, 2);
+    QLabel* why = wrapped(text.why, this);
+    why->setObjectName(QStringLiteral("soft"));
+    grid->addWidget(why, 2, 0, 1, 2);
+    grid->setColumnStretch(0, 1);
+}
+
+void FindingRow::paintEvent(QPaintEvent* event) {
+    QFrame::paintEvent(event);
+    QPainter painter(this);
+    const drawing::Tokens& t = drawing::tokens();
+    if (hasFocus() || underMouse())
+        painter.fillRect(rect(), t.tideWash);
+    painter.setPen(t.line);
+    painter.drawLine(16, height() - 1, width() - 16, height() - 1);
+    paintMark(painter, QRectF(16, 14, 14, 14), finding_.severity);
+}
+
+void FindingRow::enterEvent(QEnterEvent*) {
+    update();
+    emit pointed(true);
+}
+void FindingRow::leaveEvent(QEvent*) {
+    update();
+    emit pointed(hasFocus());
+}
+void FindingRow::focusInEvent(QFocusEvent*) {
+    update();
+    emit pointed(true);
+}
+void FindingRow::focusOutEvent(QFocusEvent*) {
+    update();
+    emit pointed(false);
+}
+void FindingRow::mousePressEvent(QMouseEvent*) {
+    setFocus();
+    emit opened();
+}
+void FindingRow::keyPressEvent(QKeyEvent* event) {
+    if (event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter || event->key() == Qt::Key_Space)
+        emit opened();
+    else
+        QFrame::keyPressEvent(event);
+}
+
+FindingsPanel::FindingsPanel(CardEditor& editor, Maker& maker, QWidget* parent)
+    : QFrame(parent), editor_(editor), maker_(maker) {
+    setObjectName(QStringLiteral("findings"));
+    setFixedWidth(panelWidth);
+    setAccessibleName(tr("Findings"));
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->setSpacing(0);
+    auto* head = new QVBoxLayout;
+    head->setContentsMargins(16, 14, 14, 12);
+    head->setSpacing(4);
+    auto* title = new QLabel(tr("Findings"), this);
+    title->setObjectName(QStringLiteral("title"));
+    verdict_ = wrapped({}, this);
+    verdict_->setAccessibleName(tr("Verdict"));
+    QFont bold = verdict_->font();
+    bold.setWeight(QFont::DemiBold);
+    verdict_->setFont(bold);
+    head->addWidget(title);
+    head->addWidget(verdict_);
+    layout->addLayout(head);
+
+    auto* scroll = new QScrollArea(this);
+    scroll->setWidgetResizable(true);
+    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    scroll->setFocusPolicy(Qt::NoFocus);
+    auto* inside = new QWidget(scroll);
+    list_ = new QVBoxLayout(inside);
+    list_->setContentsMargins(0, 0, 0, 0);
+    list_->setSpacing(0);
+    list_->addStretch();
+    scroll->setWidget(inside);
+    layout->addWidget(scroll, 1);
+    connect(&maker_, &Maker::stageDone, this, &FindingsPanel::takeShown);
+    takeShown();
+}
+
+QString FindingsPanel::verdict() const {
+    return verdict_->text();
+}
+
+QList<FindingRow*> FindingsPanel::rows() const {
+    QList<FindingRow*> rows;
+    for (int i = 0; i < list_->count(); ++i)
+        if (auto* row = qobject_cast<FindingRow*>(list_->itemAt(i)->widget()))
+            rows << row;
+    return rows;
+}
+
+void FindingsPanel::takeShown() {
+    const auto& checked = maker_.shown().made.checked;
+    const check::Severity worst = checked ? check::worstOf(checked->findings) : check::Severity::note;
+    verdict_->setText(wording::verdictOf(checked.get()));
+    QPalette palette = verdict_->palette();
+    palette.setColor(QPalette::WindowText, worst != check::Severity::note ? colourOf(worst)
+                                           : checked && checked->complete ? drawing::tokens().sound
+                                                                          : drawing::tokens().inkSoft);
+    verdict_->setPalette(palette);
+    if (checked == checked_)
+        return;
+    checked_ = checked;
+    const int focused = int(rows().indexOf(qobject_cast<FindingRow*>(focusWidget())));
+    for (FindingRow* row : rows()) {
+        list_->removeWidget(row);
+        row->hide();
+        row->deleteLater();
+    }
+    emit lit({}, true);
+    if (!checked)
+        return;
+    int place = 0;
+    for (const check::Finding& finding : checked->findings) {
+        auto* row = new FindingRow(finding, editor_.card(), this);
+        list_->insertWidget(place++, row);
+        connect(row, &FindingRow::pointed, this, [this, row](bool on) {
+            emit lit(on ? row->finding().places : std::vector<check::FindingPlace>{},
+                     row->finding().severity == check::Severity::stop);
+        });
+        connect(row, &FindingRow::opened, this, [this, row] { open(row); });
+    }
+    if (const auto now = rows(); focused >= 0 && !now.isEmpty())
+        now[std::min(focused, int(now.size()) - 1)]->setFocus();
+}
+
+void FindingsPanel::open(FindingRow* row) {
+    last_ = int(rows().indexOf(row));
+    emit opened(row->finding());
+}
+
+void FindingsPanel::next() {
+    const QList<FindingRow*> all = rows();
+    if (all.isEmpty())
+        return;
+    last_ = (last_ + 1) % int(all.size());
+    all[last_]->setFocus();
+    open(all[last_]);
+}
+
+} // namespace bollard::app

@@ -1,0 +1,64 @@
+// The verdict and the findings, worst first.
+#pragma once
+#include "app/document/card_editor.hpp"
+#include "app/document/maker.hpp"
+#include <QFrame>
+
+class QLabel;
+class QVBoxLayout;
+
+namespace bollard::app {
+
+/// One finding: pointing at it lights its places, a click (or Enter) zooms to them.
+class FindingRow : public QFrame {
+    Q_OBJECT
+  public:
+    FindingRow(const check::Finding& finding, const card::Card& card, QWidget* parent);
+    const check::Finding& finding() const { return finding_; }
+
+  signals:
+    void pointed(bool on);
+    void opened();
+
+  protected:
+    void enterEvent(QEnterEvent* event) override;
+    void leaveEvent(QEvent* event) override;
+    void mousePressEvent(QMouseEvent* event) override;
+    void keyPressEvent(QKeyEvent* event) override;
+    void focusInEvent(QFocusEvent* event) override;
+    void focusOutEvent(QFocusEvent* event) override;
+    void paintEvent(QPaintEvent* event) override;
+
+  private:
+    check::Finding finding_;
+};
+
+class FindingsPanel : public QFrame {
+    Q_OBJECT
+  public:
+    FindingsPanel(CardEditor& editor, Maker& maker, QWidget* parent = nullptr);
+
+    QString verdict() const;
+    QList<FindingRow*> rows() const;
+    void next(); ///< opens the finding after the one opened last
+
+  signals:
+    void lit(const std::vector<check::FindingPlace>& places, bool stops);
+    void opened(const check::Finding& finding);
+
+  private:
+    void takeShown();
+    void open(FindingRow* row);
+
+    CardEditor& editor_;
+    Maker& maker_;
+    QLabel* verdict_;
+    QVBoxLayout* list_;
+    std::shared_ptr<const card::Checked> checked_;
+    int last_ = -1;
+};
+
+/// The mark of a severity: an octagon, a triangle, or a dot.
+void paintMark(QPainter& painter, const QRectF& box, check::Severity severity);
+
+} // namespace bollard::app

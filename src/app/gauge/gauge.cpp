@@ -1,0 +1,194 @@
+#include "app/gauge/gauge.hpp"
+#include "drawing/tokens.hpp"
+#include "wording/wording.hpp"
+#include <QMouseEvent>
+#include <QPainter>
+#include <QToolTip>
+#include <array>
+#include <cmath>
+
+namespace bollard::app {
+namespace {
+
+constexpr int left = 84, right = 24, barCount = 96;
+constexpr std::array marks{check::Limit::strokeStop, check::Limit::strokeWatch, check::Limit::gapStop, check::Limit::gapWatch};
+
+bool isStrokeMark(check::Limit limit) {
+    return limit == check::Limit::strokeStop || limit == check::Limit::strokeWatch;
+}
+bool isStopMark(check::Limit limit) {
+    return limit == check::Limit::strokeStop || limit == check::Limit::gapStop;
+}
+
+} // namespace
+
+Gauge::Gauge(CardEditor& editor, Maker& maker, QWidget* parent) : QWidget(parent), editor_(editor), maker_(maker) {
+    setObjectName(QStringLiteral("gauge"));
+    setAttribute(Qt::WA_StyledBackground);
+    setFixedHeight(104);
+    setMouseTracking(true);
+    setAccessibleName(tr("Gauge"));
+    connect(&maker_, &Maker::stageDone, this, &Gauge::count);
+    connect(&editor_, &CardEditor::changed, this, [this] { update(); });
+    connect(&editor_, &CardEditor::selectionChanged, this, &Gauge::count);
+}
+
+working::Kind Gauge::kind() const {
+    return editor_.inscription() ? editor_.inscription()->working.kind : working::Kind::raised;
+}
+
+double Gauge::limitNow(check::Limit limit) const {
+    return check::limitOf(editor_.card().process, kind(), limit);
+}
+
+void Gauge::count() {
+    bars_.assign(barCount, {});
+    const card::Made& made = maker_.shown().made;
+    if (made.checked && made.lettering) {
+        const auto& readings = made.checked->measures->readings;
+        // Room for the limits and for most of what is there; the rest is gathered at the right end.
+        std::vector<double> widths;
+        for (const check::Reading& reading : readings)
+            widths.push_back(reading.width);
+        std::ranges::sort(widths);
+        const double usual = widths.empty() ? 0 : widths[widths.size() * 9 / 10];
+        const double wanted = std::max({4 * limitNow(check::Limit::strokeWatch), 4 * limitNow(check::Limit::gapWatch), usual * 1.1});
+        constexpr std::array steps{1.0, 2.0, 4.0, 6.0, 8.0, 12.0, 16.0, 24.0, 40.0, 80.0, 160.0, 320.0, 640.0};
+        widest_ = *std::ranges::find_if(steps, [&](double step) { return step >= wanted || step == steps.back(); });
+        barWidth_ = widest_ / barCount;
+        for (const check::Reading& reading : readings) {
+            Bar& bar = bars_[std::min(size_t(reading.width / barWidth_), bars_.size() - 1)];
+            (reading.kind == check::ReadingKind::stroke ? bar.stroke : bar.gap) += reading.length;
+        }
+    }
+    const check::Reading* thinnest =
+        made.checked ? check::narrowest(*made.checked->measures, check::ReadingKind::stroke) : nullptr;
+    setAccessibleDescription(thinnest ? tr("The thinnest stroke is %1 mm wide.").arg(thinnest->width, 0, 'f', 2) : QString());
+    update();
+}
+
+double Gauge::pixel(double mm) const {
+    return left + (width() - left - right) * std::min(mm, widest_) / widest_;
+}
+double Gauge::millimetre(double pixel) const {
+    return std::clamp((pixel - left) * widest_ / (width() - left - right), 0.0, widest_);
+}
+
+QPointF Gauge::markPosition(check::Limit limit) const {
+    return {pixel(limitNow(limit)), isStrokeMark(limit) ? 9.0 : height() - 9.0};
+}
+
+void Gauge::paintEvent(QPaintEvent* event) {
+    QWidget::paintEvent(event);
+    QPainter painter(this);
+    const drawing::Tokens& t = drawing::tokens();
+    painter.fillRect(rect(), t.paper);
+    painter.setPen(t.line);
+    painter.drawLine(0, 0, width(), 0);
+    const double middle = height() / 2.0 - 4, reach = 34;
+    double tallest = 0;
+    for (const Bar& bar : bars_)
+        tallest = std::max({tallest, bar.stroke, bar.gap});
+    const double each = double(width() - left - right) / barCount;
+    // By root, so that a few thin places stay visible beside many sound ones.
+    const auto tall = [&](double amount) { return amount > 0 ? std::max(3.0, reach * std::sqrt(amount / tallest)) : 0.0; };
+    const auto colour = [&](double mm, check::Limit stop, check::Limit watch, const QColor& sound) {
+        return mm < limitNow(stop) ? t.stop : mm < limitNow(watch) ? t.watch : sound;
+    };
+    painter.setPen(Qt::NoPen);
+    for (int i = 0; i < int(bars_.size()); ++i) {
+        const double x = left + each * i, mm = (i + 0.5) * barWidth_;
+        const Bar& bar = bars_[size_t(i)];
+        painter.setBrush(colour(mm, check::Limit::strokeStop, check::Limit::strokeWatch, t.tide));
+        painter.drawRect(QRectF(x + 0.5, middle - tall(bar.stroke), each - 1, tall(bar.stroke)));
+        painter.setBrush(colour(mm, check::Limit::gapStop, check::Limit::gapWatch, t.inkSoft));
+        painter.drawRect(QRectF(x + 0.5, middle + 15, each - 1, tall(bar.gap)));
+    }
+    painter.setPen(t.ink);
+    painter.drawText(QRectF(14, middle - 34, left - 20, 30), Qt::AlignVCenter, tr("strokes"));
+    painter.drawText(QRectF(14, middle + 16, left - 20, 30), Qt::AlignVCenter, tr("gaps"));
+    QFont small = painter.font();
+    small.setPixelSize(11);
+    painter.setFont(small);
+    painter.setPen(t.inkSoft);
+    painter.drawLine(QPointF(left, middle), QPointF(width() - right, middle));
+    painter.drawLine(QPointF(left, middle + 14), QPointF(width() - right, middle + 14));
+    for (int i = 0; i <= 8; ++i) {
+        const double mm = widest_ * i / 8;
+        const QString text = QString::fromStdString(quantity::roundedText(mm, 2)) + (i == 8 ? tr(" mm +") : QString());
+        painter.drawText(QRectF(pixel(mm) - 30, middle, 60, 14), Qt::AlignCenter, text);
+    }
+    painter.setRenderHint(QPainter::Antialiasing);
+    for (const check::Limit mark : marks) {
+        const double limit = limitNow(mark);
+        if (limit <= 0 || limit > widest_)
+            continue;
+        const QPointF at = markPosition(mark);
+        const QColor ink = isStopMark(mark) ? t.stop : t.watch;
+        const double base = isStrokeMark(mark) ? middle : middle + 15;
+        painter.setPen(QPen(ink, 1.2, isStopMark(mark) ? Qt::SolidLine : Qt::DashLine));
+        painter.drawLine(at, QPointF(at.x(), base));
+        painter.setPen(Qt::NoPen);
+        painter.setBrush(ink);
+        if (isStopMark(mark))
+            painter.drawRect(QRectF(at.x() - 4, at.y() - 4, 8, 8));
+        else
+            painter.drawPolygon(QPolygonF({at + QPointF(0, -5), at + QPointF(5, 0), at + QPointF(0, 5), at + QPointF(-5, 0)}));
+    }
+}
+
+void Gauge::mousePressEvent(QMouseEvent* event) {
+    dragged_.reset();
+    for (const check::Limit mark : marks)
+        if ((markPosition(mark) - event->position()).manhattanLength() < 12)
+            dragged_ = mark;
+    editor_.endGesture();
+}
+
+void Gauge::mouseMoveEvent(QMouseEvent* event) {
+    if (dragged_ && event->buttons() & Qt::LeftButton) {
+        const double limit = std::round(millimetre(event->position().x()) * 100) / 100;
+        const auto key = std::pair(kind(), *dragged_);
+        QToolTip::showText(event->globalPosition().toPoint(),
+                           QStringLiteral("%1 %2 mm").arg(wording::nameOf(*dragged_, kind())).arg(limit, 0, 'f', 2), this);
+        return editor_.edit(tr("Change a limit"), QStringLiteral("limit"),
+                            [&](card::Card& card) { card.process.own[key] = limit; });
+    }
+    const double middle = height() / 2.0 - 4;
+    const bool over = event->position().x() >= left && event->position().x() < width() - right;
+    const int bar = over ? std::min(int(millimetre(event->position().x()) / barWidth_), barCount - 1) : -1;
+    for (const check::Limit mark : marks)
+        if ((markPosition(mark) - event->position()).manhattanLength() < 12)
+            QToolTip::showText(event->globalPosition().toPoint(),
+                               QStringLiteral("%1 %2 mm").arg(wording::nameOf(mark, kind())).arg(limitNow(mark), 0, 'f', 2), this);
+    lightBar(bar, event->position().y() < middle + 7);
+}
+
+void Gauge::mouseReleaseEvent(QMouseEvent*) {
+    dragged_.reset();
+    editor_.endGesture();
+}
+
+void Gauge::leaveEvent(QEvent*) {
+    lightBar(-1, true);
+}
+
+void Gauge::lightBar(int bar, bool strokes) {
+    const int wanted = bar < 0 ? -1 : bar * 2 + (strokes ? 1 : 0);
+    if (wanted == lightBar_)
+        return;
+    lightBar_ = wanted;
+    std::vector<check::FindingPlace> places;
+    const auto& checked = maker_.shown().made.checked;
+    constexpr size_t most = 200; // rings beyond that only hide the letters
+    if (bar >= 0 && checked)
+        for (const check::Reading& reading : checked->measures->readings) {
+            const int own = std::min(int(reading.width / barWidth_), barCount - 1);
+            if (own == bar && (reading.kind == check::ReadingKind::stroke) == strokes && places.size() < most)
+                places.push_back({reading.at, reading.width, -1, -1, {}, {}});
+        }
+    const double mm = (bar + 0.5) * barWidth_;
+    emit lit(places, mm < limitNow(strokes ? check::Limit::strokeStop : check::Limit::gapStop));
+}
+
+} // namespace bollard::app

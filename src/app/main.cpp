@@ -1,0 +1,45 @@
+// bollard [CARD] [--pictures FOLDER]
+#include "app/controls/looks.hpp"
+#include "app/main_window.hpp"
+#include "app/tour.hpp"
+#include <QApplication>
+#include <QCommandLineParser>
+#include <QSettings>
+#include <QTemporaryDir>
+#include <QTextStream>
+
+using namespace bollard;
+
+int main(int argc, char** argv) {
+    QApplication application(argc, argv);
+    QCoreApplication::setOrganizationName(QStringLiteral("Bollard"));
+    QCoreApplication::setApplicationName(QStringLiteral("bollard"));
+    QCommandLineParser options;
+    options.setApplicationDescription(QCoreApplication::translate("main", "Lettering for printing, engraving and cutting."));
+    options.addHelpOption();
+    options.addPositionalArgument(QStringLiteral("CARD"), QCoreApplication::translate("main", "A card to open."));
+    const QCommandLineOption pictures(QStringLiteral("pictures"),
+                                      QCoreApplication::translate("main", "Save a picture of each view and end."),
+                                      QCoreApplication::translate("main", "FOLDER"));
+    options.addOption(pictures);
+    options.process(application);
+
+    // A tour leaves no trace in the user's settings and unsaved work.
+    QTemporaryDir aside;
+    if (options.isSet(pictures))
+        QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, aside.path());
+    drawing::useInterfaceFont(drawing::shareFolder() + QStringLiteral("/fonts"));
+    const bool dark = QSettings().value(QStringLiteral("look")).toString() == QLatin1String("dark");
+    app::applyLook(application, dark ? drawing::Look::dark : drawing::Look::light);
+
+    app::MainWindow window(options.isSet(pictures) ? aside.path() : QString());
+    window.show();
+    if (options.isSet(pictures)) {
+        const int saved = app::takePictures(window, options.value(pictures));
+        QTextStream(stdout) << saved << " pictures in " << options.value(pictures) << "\n";
+        return saved > 0 ? 0 : 1;
+    }
+    if (!options.positionalArguments().isEmpty())
+        window.openCard(options.positionalArguments().constFirst());
+    return application.exec();
+}

@@ -1,0 +1,500 @@
+#include "app/main_window.hpp"
+#include "app/controls/looks.hpp"
+#include "card/card_json.hpp"
+#include "card/output.hpp"
+#include "wording/wording.hpp"
+#include <QAction>
+#include <QApplication>
+#include <QBuffer>
+#include <QCloseEvent>
+#include <QComboBox>
+#include <QDragEnterEvent>
+#include <QFileDialog>
+#include <QFileInfo>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QMenu>
+#include <QMimeData>
+#include <QPushButton>
+#include <QSettings>
+#include <QShortcut>
+#include <QStackedWidget>
+
+namespace bollard::app {
+namespace {
+
+const auto recentCards = QStringLiteral("cards/recent");
+constexpr int mostRecent = 8, wideEnoughForBoth = 1500;
+constexpr std::array unitsOffered{quantity::Unit::millimetre, quantity::Unit::centimetre, quantity::Unit::inch, quantity::Unit::point};
+
+bool isFontFile(const QString& path) {
+    const QString ending = QFileInfo(path).suffix().toLower();
+    return QStringList{"ttf", "otf", "ttc", "otc", "woff", "woff2"}.contains(ending);
+}
+
+} // namespace
+
+MainWindow::MainWindow(const QString& recoveryFolder) {
+    setWindowTitle(QStringLiteral("Bollard"));
+    setWindowIcon(icon(QStringLiteral("bollard")));
+    setAcceptDrops(true);
+    resize(1280, 800);
+    setMinimumSize(1000, 600);
+    recovery_ = new Recovery(editor_, recoveryFolder.isEmpty() ? Recovery::defaultFolder() : recoveryFolder, this);
+    buildBar();
+    buildBody();
+    buildActions();
+    connect(&editor_, &CardEditor::changed, this, [this] {
+        maker_.make(editor_.card(), editor_.folder());
+        refreshBar();
+    });
+    connect(&editor_, &CardEditor::fileChanged, this, &MainWindow::refreshBar);
+    connect(&editor_.history(), &QUndoStack::indexChanged, this, &MainWindow::refreshBar);
+    connect(recovery_, &Recovery::failed, this, [this](const quantity::Problem& problem) {
+        notice_->say(tr("Unsaved work cannot be kept safe: %1").arg(wording::sentenceOf(problem)), NoticeBar::Tone::problem);
+    });
+    qApp->installEventFilter(this);
+    refreshBar();
+    showStart();
+}
+
+void MainWindow::buildBar() {
+    bar_ = new QWidget(this);
+    bar_->setObjectName(QStringLiteral("bar"));
+    bar_->setAttribute(Qt::WA_StyledBackground);
+    bar_->setFixedHeight(44);
+    auto* layout = new QHBoxLayout(bar_);
+    layout->setContentsMargins(12, 0, 12, 0);
+    layout->setSpacing(6);
+    menuButton_ = new QPushButton(tr("&Card"), bar_);
+    menuButton_->setIcon(icon(QStringLiteral("bollard")));
+    menuButton_->setProperty("iconName", QStringLiteral("bollard"));
+    menuButton_->setIconSize({20, 20});
+    menuButton_->setObjectName(QStringLiteral("plain"));
+    layout->addWidget(menuButton_);
+    layout->addSpacing(6);
+    cardName_ = new QLabel(bar_);
+    cardName_->setObjectName(QStringLiteral("cardName"));
+    editedMark_ = softLabel({}, bar_);
+    layout->addWidget(cardName_);
+    layout->addWidget(editedMark_);
+    layout->addStretch(1);
+    viewChoice_ = new Choice(tr("View"), {tr("Flat"), tr("Body"), tr("Both")}, bar_);
+    for (int i = 0; i < 3; ++i)
+        viewChoice_->button(i)->setMinimumWidth(64);
+    layout->addWidget(viewChoice_);
+    connect(viewChoice_, &Choice::picked, this, [this](int view) { showView(static_cast<View>(view)); });
+    layout->addStretch(1);
+    undo_ = iconButton(QStringLiteral("undo"), tr("Undo"), bar_);
+    redo_ = iconButton(QStringLiteral("redo"), tr("Redo"), bar_);
+    connect(undo_, &QPushButton::clicked, &editor_.history(), &QUndoStack::undo);
+    connect(redo_, &QPushButton::clicked, &editor_.history(), &QUndoStack::redo);
+    layout->addWidget(undo_);
+    layout->addWidget(redo_);
+    unit_ = new QComboBox(bar_);
+    unit_->setAccessibleName(tr("Unit"));
+    for (const quantity::Unit unit : unitsOffered)
+        unit_->addItem(QString::fromUtf8(quantity::symbolOf(unit).data(), qsizetype(quantity::symbolOf(unit).size())));
+    connect(unit_, &QComboBox::activated, this, [this](int index) {
+        editor_.edit(tr("Change unit"), {}, [&](card::Card& card) { card.unit = unitsOffered[size_t(index)]; });
+    });
+    layout->addWidget(unit_);
+    write_ = new QPushButton(tr("Write files"), bar_);
+    write_->setObjectName(QStringLiteral("main"));
+    layout->addWidget(write_);
+    connect(write_, &QPushButton::clicked, this, [this] {
+        routeCard_->open(RouteCard::output);
+        routeCard_->station(RouteCard::output).focusBody();
+    });
+}
+
+void MainWindow::buildBody() {
+    auto* centre = new QWidget(this);
+    auto* outer = new QVBoxLayout(centre);
+    outer->setContentsMargins(0, 0, 0, 0);
+    outer->setSpacing(0);
+    notice_ = new NoticeBar(centre);
+    pages_ = new QStackedWidget(centre);
+    outer->addWidget(bar_);
+    outer->addWidget(notice_);
+    outer->addWidget(pages_, 1);
+    setCentralWidget(centre);
+
+    startPage_ = new StartPage(pages_);
+    pages_->addWidget(startPage_);
+    work_ = new QWidget(pages_);
+    pages_->addWidget(work_);
+    auto* columns = new QHBoxLayout(work_);
+    columns->setContentsMargins(0, 0, 0, 0);
+    columns->setSpacing(0);
+    routeCard_ = new RouteCard(editor_, maker_, work_);
+    columns->addWidget(routeCard_);
+    auto* middle = new QVBoxLayout;
+    middle->setSpacing(0);
+    auto* board = new QHBoxLayout;
+    board->setSpacing(1);
+    flatView_ = new FlatView(editor_, maker_, work_);
+    bodyView_ = new BodyView(maker_, work_);
+    board->addWidget(flatView_, 1);
+    board->addWidget(bodyView_, 1);
+    middle->addLayout(board, 1);
+    gauge_ = new Gauge(editor_, maker_, work_);
+    middle->addWidget(gauge_);
+    columns->addLayout(middle, 1);
+    findings_ = new FindingsPanel(editor_, maker_, work_);
+    columns->addWidget(findings_);
+
+    const auto light = [this](const std::vector<check::FindingPlace>& places, bool stops) {
+        flatView_->light(places, stops);
+        bodyView_->canvas().light(places, stops);
+    };
+    connect(findings_, &FindingsPanel::lit, this, light);
+    connect(gauge_, &Gauge::lit, this, light);
+    connect(findings_, &FindingsPanel::opened, this, [this, light](const check::Finding& finding) {
+        if (finding.inscription >= 0)
+            editor_.select(finding.inscription);
+        flatView_->zoomTo(finding.places);
+        light(finding.places, finding.severity == check::Severity::stop);
+    });
+    connect(routeCard_, &RouteCard::writeWanted, this, &MainWindow::askForOutput);
+    connect(routeCard_, &RouteCard::fontFileWanted, this, &MainWindow::askForFont);
+    connect(&maker_, &Maker::catalogueReady, this, [this] { startPage_->setCatalogue(maker_.catalogue()); });
+    connect(startPage_, &StartPage::newWanted, this, &MainWindow::newCard);
+    connect(startPage_, &StartPage::openWanted, this, &MainWindow::askForCard);
+    connect(startPage_, &StartPage::sampleWanted, this, &MainWindow::openSample);
+    connect(startPage_, &StartPage::recentWanted, this, &MainWindow::openCard);
+    connect(startPage_, &StartPage::recoverWanted, this, [this](const LeftOver& leftOver) {
+        if (auto card = card::cardFromJson(leftOver.card)) {
+            editor_.startRecovered(*std::move(card), leftOver.path);
+            recovery_->keepNow();
+            Recovery::discard(leftOver);
+            pages_->setCurrentWidget(work_);
+            refreshBar();
+        }
+    });
+    connect(startPage_, &StartPage::discardWanted, this, [this](const LeftOver& leftOver) {
+        Recovery::discard(leftOver);
+        startPage_->setLeftOvers(recovery_->leftOvers());
+    });
+    showView(flat);
+}
+
+void MainWindow::buildActions() {
+    auto* menu = new QMenu(this);
+    menuButton_->setMenu(menu);
+    const auto action = [&](QMenu* into, const QString& text, const QKeySequence& keys, auto act) {
+        auto* made = new QAction(text, this);
+        made->setShortcut(keys);
+        connect(made, &QAction::triggered, this, act);
+        addAction(made);
+        if (into)
+            into->addAction(made);
+        return made;
+    };
+    action(menu, tr("New card"), QKeySequence::New, [this] { leaving([this] { newCard(); }); });
+    action(menu, tr("Open…"), QKeySequence::Open, [this] { leaving([this] { askForCard(); }); });
+    recentMenu_ = menu->addMenu(tr("Recent"));
+    connect(recentMenu_, &QMenu::aboutToShow, this, [this] {
+        recentMenu_->clear();
+        for (const QString& path : recent())
+            recentMenu_->addAction(QFileInfo(path).completeBaseName(), this,
+                                   [this, path] { leaving([this, path] { openCard(path); }); })->setToolTip(path);
+        recentMenu_->setToolTipsVisible(true);
+    });
+    action(menu, tr("Start page"), {}, [this] { leaving([this] { showStart(); }); });
+    menu->addSeparator();
+    action(menu, tr("Save"), QKeySequence::Save, [this] { save(); });
+    action(menu, tr("Save as…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_S), [this] { saveAs(); });
+    action(menu, tr("Write files"), QKeySequence(Qt::CTRL | Qt::Key_E), [this] { write_->click(); });
+    menu->addSeparator();
+    action(menu, tr("Light or dark look"), {}, [this] {
+        setLook(drawing::currentLook() == drawing::Look::light ? drawing::Look::dark : drawing::Look::light);
+    });
+    action(menu, tr("Keys"), QKeySequence::HelpContents, [this] { showKeys(); });
+    menu->addSeparator();
+    action(menu, tr("Quit"), QKeySequence::Quit, [this] { close(); });
+
+    action(nullptr, tr("Undo"), QKeySequence::Undo, [this] { editor_.history().undo(); });
+    auto* redo = action(nullptr, tr("Redo"), QKeySequence::Redo, [this] { editor_.history().redo(); });
+    redo->setShortcuts({QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Z), QKeySequence(Qt::CTRL | Qt::Key_Y)});
+    action(nullptr, tr("Flat"), QKeySequence(Qt::CTRL | Qt::Key_1), [this] { showView(flat); });
+    action(nullptr, tr("Body"), QKeySequence(Qt::CTRL | Qt::Key_2), [this] { showView(body); });
+    action(nullptr, tr("Next finding"), QKeySequence(Qt::Key_F8), [this] { findings_->next(); });
+    action(nullptr, tr("Write on the board"), QKeySequence(Qt::Key_F2), [this] {
+        if (view_ == body)
+            showView(flat);
+        flatView_->startWriting();
+    });
+    for (int i = 0; i < RouteCard::count; ++i)
+        action(nullptr, tr("Station %1").arg(i + 1), QKeySequence(Qt::ALT | Qt::Key(Qt::Key_1 + i)), [this, i] {
+            routeCard_->open(i);
+            routeCard_->station(i).focusBody();
+        });
+}
+
+void MainWindow::showView(View view) {
+    if (view == both && width() < wideEnoughForBoth)
+        view = flat;
+    view_ = view;
+    viewChoice_->choose(view);
+    flatView_->setVisible(view != body);
+    bodyView_->setVisible(view != flat);
+}
+
+void MainWindow::resizeEvent(QResizeEvent* event) {
+    QMainWindow::resizeEvent(event);
+    const bool wide = width() >= wideEnoughForBoth;
+    viewChoice_->button(both)->setVisible(wide);
+    if (!wide && view_ == both)
+        showView(flat);
+}
+
+bool MainWindow::showsStart() const {
+    return pages_->currentWidget() == startPage_;
+}
+
+void MainWindow::showStart() {
+    recovery_->giveUp();
+    editor_.start({}, {});
+    startPage_->setLeftOvers(recovery_->leftOvers());
+    startPage_->setRecent(recent());
+    pages_->setCurrentWidget(startPage_);
+    refreshBar();
+}
+
+void MainWindow::refreshBar() {
+    const bool working = !showsStart();
+    cardName_->setText(working ? editor_.title() : QStringLiteral("Bollard"));
+    editedMark_->setText(working && editor_.edited() ? tr("· edited") : QString());
+    setWindowTitle(working ? tr("%1 – Bollard").arg(editor_.title()) : QStringLiteral("Bollard"));
+    setWindowModified(editor_.edited());
+    undo_->setEnabled(editor_.history().canUndo());
+    redo_->setEnabled(editor_.history().canRedo());
+    undo_->setToolTip(editor_.history().canUndo() ? tr("Undo: %1").arg(editor_.history().undoText()) : tr("Undo"));
+    redo_->setToolTip(editor_.history().canRedo() ? tr("Redo: %1").arg(editor_.history().redoText()) : tr("Redo"));
+    const auto at = std::ranges::find(unitsOffered, editor_.card().unit);
+    unit_->setCurrentIndex(at == unitsOffered.end() ? -1 : int(at - unitsOffered.begin()));
+    for (QWidget* widget : std::initializer_list<QWidget*>{viewChoice_, undo_, redo_, unit_, write_})
+        widget->setVisible(working);
+}
+
+void MainWindow::newCard() {
+    card::Card card;
+    card::Inscription inscription;
+    inscription.words = tr("QUAY 7").toStdString();
+    inscription.placing.x = card.blank.width / 2;
+    inscription.placing.y = card.blank.height / 2;
+    card.inscriptions.push_back(inscription);
+    recovery_->giveUp();
+    editor_.start(std::move(card), {});
+    pages_->setCurrentWidget(work_);
+    refreshBar();
+}
+
+void MainWindow::openCard(const QString& path) {
+    const auto opened = editor_.open(path);
+    if (!opened)
+        return notice_->say(tr("%1: %2").arg(QFileInfo(path).fileName(), wording::sentenceOf(opened.problem())),
+                            NoticeBar::Tone::problem);
+    recovery_->giveUp();
+    notice_->dismiss();
+    noteRecent(editor_.path());
+    pages_->setCurrentWidget(work_);
+    refreshBar();
+}
+
+void MainWindow::openSample(const QString& path) {
+    openCard(path);
+    if (showsStart())
+        return;
+    QSettings settings;
+    QStringList list = recent();
+    list.removeAll(QFileInfo(path).absoluteFilePath());
+    settings.setValue(recentCards, list);
+    editor_.start(card::Card(editor_.card()), {});
+}
+
+QStringList MainWindow::recent() const {
+    QStringList there;
+    for (const QString& path : QSettings().value(recentCards).toStringList())
+        if (QFileInfo::exists(path))
+            there << path;
+    return there;
+}
+
+void MainWindow::noteRecent(const QString& path) {
+    QStringList list = recent();
+    list.removeAll(path);
+    list.prepend(path);
+    QSettings().setValue(recentCards, QStringList(list.mid(0, mostRecent)));
+}
+
+void MainWindow::askForCard() {
+    const QString path = QFileDialog::getOpenFileName(this, tr("Open a card"), editor_.folder(), tr("Cards (*.bollard)"));
+    if (!path.isEmpty())
+        openCard(path);
+}
+
+void MainWindow::save(const std::function<void()>& afterwards) {
+    if (editor_.path().isEmpty())
+        return saveAs(afterwards);
+    const auto written = editor_.saveAs(editor_.path());
+    if (!written)
+        return notice_->say(wording::sentenceOf(written.problem()), NoticeBar::Tone::problem);
+    noteRecent(editor_.path());
+    if (afterwards)
+        afterwards();
+}
+
+void MainWindow::saveAs(const std::function<void()>& afterwards) {
+    const QString path = QFileDialog::getSaveFileName(this, tr("Save the card as"), editor_.path(), tr("Cards (*.bollard)"));
+    if (path.isEmpty())
+        return;
+    const auto written = editor_.saveAs(path);
+    if (!written)
+        return notice_->say(wording::sentenceOf(written.problem()), NoticeBar::Tone::problem);
+    noteRecent(editor_.path());
+    if (afterwards)
+        afterwards();
+}
+
+void MainWindow::leaving(const std::function<void()>& act) {
+    if (!editor_.edited() || showsStart())
+        return act();
+    notice_->say(tr("“%1” has changes that are not saved.").arg(editor_.title()), NoticeBar::Tone::plain,
+                 {{tr("Save them"), [this, act] { save(act); }},
+                  {tr("Drop them"),
+                   [this, act] {
+                       recovery_->giveUp();
+                       act();
+                   }},
+                  {tr("Stay here"), {}}});
+}
+
+void MainWindow::closeEvent(QCloseEvent* event) {
+    if (closing_ || !editor_.edited() || showsStart()) {
+        recovery_->giveUp();
+        return event->accept();
+    }
+    event->ignore();
+    leaving([this] {
+        closing_ = true;
+        close();
+    });
+}
+
+void MainWindow::askForFont() {
+    const QString path = QFileDialog::getOpenFileName(this, tr("Open a font file"), {}, tr("Fonts (*.ttf *.otf *.ttc *.otc *.woff *.woff2)"));
+    if (!path.isEmpty())
+        useFontFile(path);
+}
+
+void MainWindow::useFontFile(const QString& path) {
+    const auto opened = type::openTypeface(path.toStdString());
+    if (!opened)
+        return notice_->say(wording::sentenceOf(opened.problem()), NoticeBar::Tone::problem);
+    if (!editor_.inscription())
+        return notice_->say(tr("Add an inscription first; then the typeface can be given to it."), NoticeBar::Tone::plain);
+    editor_.editInscription(tr("Choose typeface"), {}, [&](card::Inscription& inscription) {
+        inscription.typeface = {{}, {}, path.toStdString(), 0};
+    });
+}
+
+void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
+    if (event->mimeData()->hasUrls())
+        event->acceptProposedAction();
+}
+
+void MainWindow::dropEvent(QDropEvent* event) {
+    for (const QUrl& url : event->mimeData()->urls()) {
+        const QString path = url.toLocalFile();
+        if (isFontFile(path))
+            useFontFile(path);
+        else
+            leaving([this, path] { openCard(path); });
+    }
+}
+
+void MainWindow::askForOutput(const QString& ending) {
+    // Replacing is asked for in place, below; the file dialog would ask a second time.
+    const QString start = editor_.folder() + QLatin1Char('/') + editor_.title() + QLatin1Char('.') + ending;
+    const QString path = QFileDialog::getSaveFileName(this, tr("Write"), editor_.folder().isEmpty() ? editor_.title() + QLatin1Char('.') + ending : start,
+                                                      QStringLiteral("*.%1").arg(ending), nullptr, QFileDialog::DontConfirmOverwrite);
+    if (!path.isEmpty())
+        writeTo(path, ending);
+}
+
+void MainWindow::writeTo(const QString& path, const QString& ending) {
+    const QString whole = QString::fromStdString(files::withEnding(path.toStdString(), ending.toStdString()));
+    const auto& checked = maker_.shown().made.checked;
+    const bool stops = ending != QLatin1String("png") && checked && check::worstOf(checked->findings) == check::Severity::stop;
+    const auto go = [this, whole, ending](files::IfThere ifThere) { write(whole, ending, ifThere); };
+    const auto afterStops = [this, whole, go] {
+        if (!QFileInfo::exists(whole))
+            return go(files::IfThere::refuse);
+        notice_->say(tr("“%1” is already there.").arg(QFileInfo(whole).fileName()), NoticeBar::Tone::plain,
+                     {{tr("Leave it"), {}}, {tr("Replace it"), [go] { go(files::IfThere::replace); }}});
+    };
+    if (!stops)
+        return afterStops();
+    notice_->say(tr("%1. Write it all the same?").arg(wording::verdictOf(checked.get())), NoticeBar::Tone::problem,
+                 {{tr("Go back"), {}}, {tr("Write all the same"), afterStops}});
+}
+
+void MainWindow::write(const QString& path, const QString& ending, files::IfThere ifThere) {
+    if (ending == QLatin1String("png")) {
+        QByteArray bytes;
+        QBuffer buffer(&bytes);
+        QWidget* const shownView = view_ == body ? static_cast<QWidget*>(&bodyView_->canvas()) : flatView_;
+        shownView->grab().save(&buffer, "PNG");
+        const auto written = files::writeWhole(path.toStdString(), {bytes.constData(), size_t(bytes.size())}, ifThere);
+        return tellWritten(written ? tr("Written: %1").arg(path) : wording::sentenceOf(written.problem()), !written);
+    }
+    if (maker_.busy() || !maker_.shown().made.solid)
+        return tellWritten(tr("The solid is still being made; try again in a moment."), true);
+    const card::SolidFormat* format = card::formatOf(path.toStdString());
+    tellWritten(tr("Writing…"), false);
+    QThreadPool::globalInstance()->start([this, made = maker_.shown().made, format, path, ifThere] {
+        const auto written = card::writeSolid(made, *format, path.toStdString(), ifThere);
+        QMetaObject::invokeMethod(this, [this, path, written] {
+            tellWritten(written ? tr("Written: %1").arg(path) : wording::sentenceOf(written.problem()), !written);
+        });
+    });
+}
+
+void MainWindow::tellWritten(const QString& text, bool problem) {
+    routeCard_->outputBody().tell(text, problem);
+}
+
+void MainWindow::setLook(drawing::Look look) {
+    applyLook(*qApp, look);
+    QSettings().setValue(QStringLiteral("look"), look == drawing::Look::dark ? QStringLiteral("dark") : QStringLiteral("light"));
+    for (QPushButton* button : findChildren<QPushButton*>())
+        if (const QString name = button->property("iconName").toString(); !name.isEmpty())
+            button->setIcon(icon(name));
+    if (maker_.catalogue())
+        startPage_->setCatalogue(maker_.catalogue());
+    maker_.make(editor_.card(), editor_.folder());
+    emit maker_.stageDone();
+}
+
+void MainWindow::showKeys() {
+    notice_->say(tr("Alt+1…6 stations · Ctrl+1, 2 Flat, Body · F2 write on the board · F8 next finding · arrows move by 1 mm, "
+                    "with Shift by 0.1 · Home fits the view · + and − zoom · Ctrl+E write files · Ctrl+Z, Ctrl+Shift+Z undo, redo · "
+                    "in number fields: units, arithmetic, up and down step, Esc restores"),
+                 NoticeBar::Tone::plain);
+}
+
+bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
+    // Text fields would keep undo and redo for themselves; the card's history has them all.
+    if (event->type() == QEvent::ShortcutOverride) {
+        auto* key = static_cast<QKeyEvent*>(event);
+        if (key->matches(QKeySequence::Undo) || key->matches(QKeySequence::Redo)) {
+            event->ignore();
+            return true;
+        }
+    }
+    return QMainWindow::eventFilter(watched, event);
+}
+
+} // namespace bollard::app

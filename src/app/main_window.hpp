@@ -1,0 +1,99 @@
+// The window: bar, route card, board, findings, gauge.
+#pragma once
+#include "app/board/body_view.hpp"
+#include "app/board/flat_view.hpp"
+#include "app/card/route_card.hpp"
+#include "app/controls/notice_bar.hpp"
+#include "app/document/recovery.hpp"
+#include "app/findings/findings_panel.hpp"
+#include "app/gauge/gauge.hpp"
+#include "app/start/start_page.hpp"
+#include "files/whole_file.hpp"
+#include <QMainWindow>
+
+class QComboBox;
+class QMenu;
+class QPushButton;
+class QStackedWidget;
+
+namespace bollard::app {
+
+class MainWindow : public QMainWindow {
+    Q_OBJECT
+  public:
+    /// `recoveryFolder` empty takes the user's data folder.
+    explicit MainWindow(const QString& recoveryFolder = {});
+
+    enum View { flat, body, both };
+    void showView(View view);
+    View view() const { return view_; }
+
+    CardEditor& editor() { return editor_; }
+    Maker& maker() { return maker_; }
+    Recovery& recovery() { return *recovery_; }
+    RouteCard& routeCard() { return *routeCard_; }
+    FlatView& flatView() { return *flatView_; }
+    BodyView& bodyView() { return *bodyView_; }
+    FindingsPanel& findings() { return *findings_; }
+    Gauge& gauge() { return *gauge_; }
+    NoticeBar& notice() { return *notice_; }
+    StartPage& startPage() { return *startPage_; }
+    bool showsStart() const;
+
+    void openCard(const QString& path);
+    void openSample(const QString& path); ///< as a new card without a file
+    void newCard();
+    void useFontFile(const QString& path);
+    /// Writes the solid or the picture; asks in place before replacing a file, or when a stop finding stands.
+    void writeTo(const QString& path, const QString& ending);
+    void setLook(drawing::Look look);
+
+  protected:
+    void closeEvent(QCloseEvent* event) override;
+    void dragEnterEvent(QDragEnterEvent* event) override;
+    void dropEvent(QDropEvent* event) override;
+    bool eventFilter(QObject* watched, QEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
+
+  private:
+    void buildBar();
+    void buildBody();
+    void buildActions();
+    void refreshBar();
+    void showStart();
+    void save(const std::function<void()>& afterwards = {});
+    void saveAs(const std::function<void()>& afterwards = {});
+    void leaving(const std::function<void()>& act); ///< asks about unsaved changes first
+    void askForCard();
+    void askForFont();
+    void askForOutput(const QString& ending);
+    void write(const QString& path, const QString& ending, files::IfThere ifThere);
+    void tellWritten(const QString& text, bool problem);
+    void noteRecent(const QString& path);
+    void showKeys();
+    QStringList recent() const;
+
+    CardEditor editor_;
+    Maker maker_;
+    Recovery* recovery_ = nullptr;
+    QStackedWidget* pages_ = nullptr;
+    QWidget* work_ = nullptr;
+    QWidget* bar_ = nullptr;
+    QLabel* cardName_ = nullptr;
+    QLabel* editedMark_ = nullptr;
+    QPushButton *undo_ = nullptr, *redo_ = nullptr, *write_ = nullptr, *menuButton_ = nullptr;
+    QMenu* recentMenu_ = nullptr;
+    Choice* viewChoice_ = nullptr;
+    QComboBox* unit_ = nullptr;
+    RouteCard* routeCard_ = nullptr;
+    FlatView* flatView_ = nullptr;
+    BodyView* bodyView_ = nullptr;
+    FindingsPanel* findings_ = nullptr;
+    Gauge* gauge_ = nullptr;
+    NoticeBar* notice_ = nullptr;
+    StartPage* startPage_ = nullptr;
+    View view_ = flat;
+    bool closing_ = false;
+};
+
+} // namespace bollard::app

@@ -1,0 +1,166 @@
+#include "app/start/start_page.hpp"
+#include "app/controls/looks.hpp"
+#include "card/card_json.hpp"
+#include "card/pipeline.hpp"
+#include "drawing/flat_drawing.hpp"
+#include "files/whole_file.hpp"
+#include <QFileInfo>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QPainter>
+#include <QPushButton>
+#include <QToolButton>
+
+namespace bollard::app {
+namespace {
+
+constexpr QSize pictureSize(280, 150);
+
+struct Sample {
+    const char* file;
+    QString title;
+};
+QList<Sample> samples() {
+    return {{"berth-14", StartPage::tr("Berth sign, raised and sunk")},
+            {"valve-tag", StartPage::tr("Valve tag, cut right through")},
+            {"tidewater", StartPage::tr("Free-standing word")}};
+}
+
+QString pathOf(const Sample& sample) {
+    return drawing::shareFolder() + QStringLiteral("/samples/%1.bollard").arg(QLatin1String(sample.file));
+}
+
+QImage drawn(const QString& path, const std::shared_ptr<const type::Catalogue>& catalogue, double ratio) {
+    const auto text = files::readWhole(path.toStdString());
+    auto card = text ? card::cardFromJson(*text) : quantity::Result<card::Card>(text.problem());
+    if (!card)
+        return {};
+    card::Pipeline pipeline(catalogue);
+    const card::Made made = pipeline.run(std::make_shared<const card::Card>(*std::move(card)), {});
+    const drawing::FlatDrawing flat(made);
+    QImage image(pictureSize * ratio, QImage::Format_RGB32);
+    image.setDevicePixelRatio(ratio);
+    QPainter painter(&image);
+    const QRectF area(QPointF(0, 0), QSizeF(pictureSize));
+    drawing::FlatScale scale;
+    const QRectF mm = flat.extent();
+    scale.pixelsPerMm = std::min((area.width() - 28) / mm.width(), (area.height() - 24) / mm.height());
+    scale.origin = area.center() - QPointF(mm.center().x(), -mm.center().y()) * scale.pixelsPerMm;
+    drawing::FlatExtras extras;
+    extras.legend = extras.measures = false;
+    flat.paint(painter, area, scale, extras);
+    return image;
+}
+
+} // namespace
+
+StartPage::StartPage(QWidget* parent) : QScrollArea(parent) {
+    setWidgetResizable(true);
+    auto* page = new QWidget(this);
+    page->setObjectName(QStringLiteral("startPage"));
+    setWidget(page);
+    layout_ = new QVBoxLayout(page);
+    layout_->setContentsMargins(64, 48, 64, 32);
+    layout_->setSpacing(10);
+    auto* title = new QLabel(tr("Lettering for things that are made"), page);
+    QFont large = title->font();
+    large.setPixelSize(26);
+    large.setWeight(QFont::DemiBold);
+    title->setFont(large);
+    title->setStyleSheet(QStringLiteral("font-size: 26px"));
+    layout_->addWidget(title);
+    layout_->addWidget(softLabel(tr("Type words, see them on the piece, see what cannot be made, write the solid."), page));
+    layout_->addSpacing(14);
+    auto* buttons = new QHBoxLayout;
+    auto* fresh = new QPushButton(tr("New card"), page);
+    fresh->setObjectName(QStringLiteral("main"));
+    auto* open = new QPushButton(tr("Open a card…"), page);
+    connect(fresh, &QPushButton::clicked, this, &StartPage::newWanted);
+    connect(open, &QPushButton::clicked, this, &StartPage::openWanted);
+    buttons->addWidget(fresh);
+    buttons->addWidget(open);
+    buttons->addStretch();
+    layout_->addLayout(buttons);
+    layout_->addSpacing(18);
+    layout_->addWidget(softLabel(tr("Start from a sample"), page));
+    auto* row = new QHBoxLayout;
+    row->setSpacing(16);
+    for (const Sample& sample : samples()) {
+        auto* button = new QToolButton(page);
+        button->setToolButtonStyle(Qt::ToolButtonTextUnderIcon);
+        button->setText(sample.title);
+        button->setAccessibleName(tr("Sample: %1").arg(sample.title));
+        button->setIconSize(pictureSize);
+        button->setFixedSize(pictureSize + QSize(16, 44));
+        button->setStyleSheet(QStringLiteral("QToolButton{border:1px solid %1;background:transparent;padding:6px}"
+                                             "QToolButton:hover,QToolButton:focus{border-color:%2}")
+                                  .arg(drawing::tokens().line.name(), drawing::tokens().tide.name()));
+        connect(button, &QToolButton::clicked, this, [this, sample] { emit sampleWanted(pathOf(sample)); });
+        row->addWidget(button);
+        samples_ << button;
+    }
+    row->addStretch();
+    layout_->addLayout(row);
+    layout_->addSpacing(18);
+    layout_->addStretch();
+    refresh();
+}
+
+StartPage::~StartPage() {
+    pool_.waitForDone();
+}
+
+void StartPage::setCatalogue(const std::shared_ptr<const type::Catalogue>& catalogue) {
+    pool_.setMaxThreadCount(1);
+    const double ratio = devicePixelRatioF();
+    for (int i = 0; i < samples_.size(); ++i)
+        pool_.start([this, i, catalogue, ratio, path = pathOf(samples()[i])] {
+            const QImage image = drawn(path, catalogue, ratio);
+            QMetaObject::invokeMethod(this, [this, i, image] { samples_[i]->setIcon(QPixmap::fromImage(image)); });
+        });
+}
+
+void StartPage::setLeftOvers(const std::vector<LeftOver>& leftOvers) {
+    leftOvers_ = leftOvers;
+    refresh();
+}
+
+void StartPage::setRecent(const QStringList& paths) {
+    recent_ = paths;
+    refresh();
+}
+
+void StartPage::refresh() {
+    delete lists_;
+    lists_ = new QWidget(widget());
+    auto* list = new QVBoxLayout(lists_);
+    list->setContentsMargins(0, 0, 0, 0);
+    list->setSpacing(4);
+    if (!leftOvers_.empty())
+        list->addWidget(softLabel(tr("Not saved when Bollard ended"), lists_));
+    for (const LeftOver& leftOver : leftOvers_) {
+        auto* row = new QHBoxLayout;
+        auto* recover = new QPushButton(tr("Recover %1").arg(leftOver.title), lists_);
+        auto* discard = new QPushButton(tr("Throw away"), lists_);
+        discard->setObjectName(QStringLiteral("plain"));
+        discard->setAccessibleName(tr("Throw away the unsaved %1").arg(leftOver.title));
+        connect(recover, &QPushButton::clicked, this, [this, leftOver] { emit recoverWanted(leftOver); });
+        connect(discard, &QPushButton::clicked, this, [this, leftOver] { emit discardWanted(leftOver); });
+        row->addWidget(recover);
+        row->addWidget(discard);
+        row->addStretch();
+        list->addLayout(row);
+    }
+    if (!recent_.isEmpty())
+        list->addWidget(softLabel(tr("Recent cards"), lists_));
+    for (const QString& path : recent_) {
+        auto* button = new QPushButton(QFileInfo(path).completeBaseName(), lists_);
+        button->setObjectName(QStringLiteral("link"));
+        button->setToolTip(path);
+        connect(button, &QPushButton::clicked, this, [this, path] { emit recentWanted(path); });
+        list->addWidget(button, 0, Qt::AlignLeft);
+    }
+    layout_->insertWidget(layout_->count() - 1, lists_);
+}
+
+} // namespace bollard::app

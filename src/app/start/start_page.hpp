@@ -1,0 +1,42 @@
+// What is shown before a card is open: samples, recent cards, unsaved work found again.
+#pragma once
+#include "app/document/recovery.hpp"
+#include "type/catalogue.hpp"
+#include <QScrollArea>
+#include <QThreadPool>
+
+class QToolButton;
+class QVBoxLayout;
+
+namespace bollard::app {
+
+class StartPage : public QScrollArea {
+    Q_OBJECT
+  public:
+    explicit StartPage(QWidget* parent = nullptr);
+    ~StartPage() override;
+
+    void setLeftOvers(const std::vector<LeftOver>& leftOvers);
+    void setRecent(const QStringList& paths);
+    /// Draws the samples, off the interface thread.
+    void setCatalogue(const std::shared_ptr<const type::Catalogue>& catalogue);
+
+  signals:
+    void newWanted();
+    void openWanted();
+    void sampleWanted(const QString& path);
+    void recentWanted(const QString& path);
+    void recoverWanted(const bollard::app::LeftOver& leftOver);
+    void discardWanted(const bollard::app::LeftOver& leftOver);
+
+  private:
+    void refresh();
+    QVBoxLayout* layout_;
+    QWidget* lists_ = nullptr;
+    std::vector<LeftOver> leftOvers_;
+    QStringList recent_;
+    QList<QToolButton*> samples_;
+    QThreadPool pool_;
+};
+
+} // namespace bollard::app

@@ -1,0 +1,92 @@
+#include "app/tour.hpp"
+#include "app/card/typeface_list.hpp"
+#include "app/main_window.hpp"
+#include <QApplication>
+#include <QDir>
+#include <QElapsedTimer>
+#include <QListView>
+
+namespace bollard::app {
+namespace {
+
+constexpr int patience = 10000; // ms
+
+template<class Ready> bool waitFor(Ready ready) {
+    QElapsedTimer clock;
+    clock.start();
+    while (!ready() && clock.elapsed() < patience)
+        QApplication::processEvents(QEventLoop::AllEvents, 20);
+    return ready();
+}
+
+void rest(int milliseconds) {
+    QElapsedTimer clock;
+    clock.start();
+    waitFor([&] { return clock.elapsed() >= milliseconds; });
+}
+
+QString sample(const char* name) {
+    return drawing::shareFolder() + QStringLiteral("/samples/%1.bollard").arg(QLatin1String(name));
+}
+
+} // namespace
+
+bool settle(MainWindow& window) {
+    const bool made = waitFor([&] { return window.maker().catalogue() && !window.maker().busy(); });
+    const bool drawn = !window.bodyView().isVisible() || waitFor([&] { return window.bodyView().canvas().sharp(); });
+    QApplication::processEvents();
+    return made && drawn;
+}
+
+int takePictures(MainWindow& window, const QString& folder) {
+    QDir().mkpath(folder);
+    int saved = 0;
+    const auto picture = [&](const char* name) {
+        settle(window);
+        rest(60);
+        saved += window.grab().save(QStringLiteral("%1/%2.png").arg(folder, QLatin1String(name))) ? 1 : 0;
+    };
+    window.setLook(drawing::Look::light);
+    settle(window);
+    rest(600);
+    picture("start");
+    window.openSample(sample("berth-14"));
+    window.showView(MainWindow::flat);
+    picture("flat");
+    window.routeCard().letteringBody().openTypefaces();
+    rest(800);
+    picture("typefaces");
+    window.routeCard().letteringBody().typefaces().hide();
+    window.routeCard().open(RouteCard::blank);
+    window.showView(MainWindow::body);
+    picture("body");
+    window.bodyView().canvas().setSection(picture::Section{1, 27});
+    window.routeCard().open(RouteCard::working);
+    picture("body-section");
+    window.bodyView().canvas().setSection(std::nullopt);
+    window.openSample(sample("valve-tag"));
+    window.showView(MainWindow::flat);
+    window.routeCard().open(RouteCard::placing);
+    settle(window);
+    window.findings().next();
+    picture("findings");
+    window.setLook(drawing::Look::dark);
+    window.flatView().fit();
+    window.routeCard().open(RouteCard::process);
+    picture("flat-dark");
+    window.openSample(sample("berth-14"));
+    window.showView(MainWindow::body);
+    window.routeCard().open(RouteCard::output);
+    picture("body-dark");
+    window.openSample(sample("tidewater"));
+    window.setLook(drawing::Look::light);
+    window.routeCard().open(RouteCard::lettering);
+    window.resize(1024, 640);
+    picture("small");
+    window.resize(1600, 900);
+    window.showView(MainWindow::both);
+    picture("both");
+    return saved;
+}
+
+} // namespace bollard::app
