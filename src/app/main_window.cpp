@@ -70,6 +70,7 @@ void MainWindow::buildBar() {
     menuButton_->setIcon(icon(QStringLiteral("bollard")));
     menuButton_->setProperty("iconName", QStringLiteral("bollard"));
     menuButton_->setIconSize({20, 20});
+    menuButton_->setMinimumWidth(86);
     menuButton_->setObjectName(QStringLiteral("plain"));
     layout->addWidget(menuButton_);
     layout->addSpacing(6);

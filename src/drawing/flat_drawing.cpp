@@ -222,10 +222,12 @@ void FlatDrawing::paintDropOuts(QPainter& painter, const FlatScale& scale) const
     const Tokens& t = tokens();
     painter.save();
     painter.setTransform(scale.transform(), true);
-    painter.setPen(thin(t.stop, 1.6, Qt::DashLine));
-    painter.setBrush(hatch(t.stop, scale));
-    for (const check::DropOut& loose : made_.solid->dropOuts.loose)
+    painter.setPen(thin(t.stop, 1.8, Qt::DashLine));
+    for (const check::DropOut& loose : made_.solid->dropOuts.loose) {
+        const bool counter = loose.kind == check::DropOut::Kind::counter;
+        painter.setBrush(counter ? hatch(t.stop, scale) : Qt::NoBrush);
         painter.drawPath(pathOf(loose.shape));
+    }
     painter.restore();
 }
 
@@ -260,6 +262,17 @@ void FlatDrawing::paintLit(QPainter& painter, const FlatScale& scale, const Flat
     const Tokens& t = tokens();
     const QColor colour = extras.litStops ? t.stop : t.watch;
     for (const check::FindingPlace& place : extras.lit) {
+        if (!place.shape.empty()) { // what falls out is shown itself; a ring would only hide it
+            painter.save();
+            painter.setTransform(scale.transform(), true);
+            painter.setPen(thin(colour, 3));
+            QColor wash = colour;
+            wash.setAlphaF(0.6f);
+            painter.setBrush(wash);
+            painter.drawPath(pathOf(place.shape));
+            painter.restore();
+            continue;
+        }
         const QPointF at = scale.toPixels(pointOf(place.at));
         const double radius = std::max(9.0, place.width * scale.pixelsPerMm * 0.75);
         painter.setBrush(Qt::NoBrush);

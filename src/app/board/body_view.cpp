@@ -4,7 +4,7 @@
 #include "wording/wording.hpp"
 #include <QCheckBox>
 #include <QEvent>
-#include <QHBoxLayout>
+#include <QGridLayout>
 #include <QKeyEvent>
 #include <QLabel>
 #include <QMouseEvent>
@@ -256,9 +256,16 @@ BodyView::BodyView(Maker& maker, QWidget* parent) : QWidget(parent), maker_(make
     layout->setSpacing(0);
     canvas_ = new BodyCanvas(maker, this);
     layout->addWidget(canvas_, 1);
+    auto* stands = new QWidget(canvas_);
+    auto* standRow = new QVBoxLayout(stands);
+    standRow->setContentsMargins(8, 8, 8, 8);
+    standRow->setSpacing(2);
+    auto* overCanvas = new QGridLayout(canvas_);
+    overCanvas->setContentsMargins(0, 0, 0, 0);
+    overCanvas->addWidget(stands, 0, 1, Qt::AlignTop | Qt::AlignRight);
     auto* row = new QHBoxLayout;
-    row->setContentsMargins(8, 6, 8, 6);
-    row->setSpacing(4);
+    row->setContentsMargins(12, 6, 8, 6);
+    row->setSpacing(6);
     layout->addLayout(row);
 
     struct Stand {
@@ -270,14 +277,13 @@ BodyView::BodyView(Maker& maker, QWidget* parent) : QWidget(parent), maker_(make
     for (const Stand& stand : {Stand{"front", tr("Look at the front"), 0, 0}, Stand{"back", tr("Look at the back"), 180, 180},
                                Stand{"side", tr("Look from the side"), 0, 90},
                                Stand{"corner", tr("Look from a corner"), usual.turn, usual.tilt}}) {
-        QPushButton* button = iconButton(QString::fromLatin1(stand.iconName), stand.text, this);
+        QPushButton* button = iconButton(QString::fromLatin1(stand.iconName), stand.text, stands);
         connect(button, &QPushButton::clicked, this, [this, stand] { canvas_->stand(stand.turn, stand.tilt); });
-        row->addWidget(button);
+        standRow->addWidget(button);
     }
-    QPushButton* fit = iconButton(QStringLiteral("fit"), tr("Fit the body into the view"), this);
+    QPushButton* fit = iconButton(QStringLiteral("fit"), tr("Fit the body into the view"), stands);
     connect(fit, &QPushButton::clicked, canvas_, &BodyCanvas::fit);
-    row->addWidget(fit);
-    row->addSpacing(12);
+    standRow->addWidget(fit);
     row->addWidget(softLabel(tr("Section"), this));
     axis_ = new Choice(tr("Section along"), {tr("none"), QStringLiteral("x"), QStringLiteral("y"), QStringLiteral("z")}, this);
     axis_->choose(0);
@@ -286,6 +292,7 @@ BodyView::BodyView(Maker& maker, QWidget* parent) : QWidget(parent), maker_(make
     section_->setRange(0, 1000);
     section_->setValue(500);
     section_->setEnabled(false);
+    section_->setMinimumWidth(48);
     section_->setAccessibleName(tr("Where the section cuts"));
     row->addWidget(section_, 1);
     sectionText_ = softLabel({}, this);
@@ -297,7 +304,10 @@ BodyView::BodyView(Maker& maker, QWidget* parent) : QWidget(parent), maker_(make
     point_ = new QLabel(canvas_);
     point_->setObjectName(QStringLiteral("soft"));
     point_->setAttribute(Qt::WA_TransparentForMouseEvents);
-    point_->move(12, 10);
+    overCanvas->addWidget(point_, 0, 0, Qt::AlignTop | Qt::AlignLeft);
+    overCanvas->setColumnStretch(0, 1);
+    overCanvas->setRowStretch(1, 1);
+    point_->setContentsMargins(12, 10, 0, 0);
 
     connect(axis_, &Choice::picked, this, &BodyView::applySection);
     connect(section_, &QSlider::valueChanged, this, &BodyView::applySection);
@@ -306,10 +316,7 @@ BodyView::BodyView(Maker& maker, QWidget* parent) : QWidget(parent), maker_(make
             applySection();
     });
     connect(ghost_, &QCheckBox::toggled, canvas_, &BodyCanvas::setGhost);
-    connect(canvas_, &BodyCanvas::pointed, this, [this](const QString& text) {
-        point_->setText(text);
-        point_->adjustSize();
-    });
+    connect(canvas_, &BodyCanvas::pointed, point_, &QLabel::setText);
 }
 
 void BodyView::applySection() {

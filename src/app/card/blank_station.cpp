@@ -74,8 +74,7 @@ void BlankStation::rebuildHoles() {
             layout->setSpacing(4);
             const auto field = [&](const QString& name, card::Range range, double blank::Hole::*member) {
                 auto* made = new NumberField(tr("Hole %1, %2").arg(i + 1).arg(name), Kind::length, range, 0.5, line);
-                made->setProperty("part", name);
-                made->setPlaceholderText(name);
+                made->setUnitShown(false);
                 layout->addWidget(softLabel(name, line));
                 layout->addWidget(made, 1);
                 connect(made, &NumberField::edited, this, [this, i, member](double value) {

@@ -51,6 +51,7 @@ void ProcessStation::refresh() {
     for (const auto& [limit, field] : limits_) {
         field->setUnit(editor_.card().unit);
         field->setValue(check::limitOf(process, kind(), limit));
+        setRowLabel(field, wording::nameOf(limit, kind()));
         setRowVisible(field, check::startingLimit(process, kind(), limit) > 0);
     }
     start_->setVisible(!process.own.empty());

@@ -87,7 +87,11 @@ RouteCard::RouteCard(CardEditor& editor, Maker& maker, QWidget* parent)
 void RouteCard::open(int number) {
     if (number == open_)
         return;
+    // The focus must not wander off to another panel when the widget that has it is hidden.
+    const bool hadFocus = open_ >= 0 && station(open_).isAncestorOf(window()->focusWidget());
     open_ = number;
+    if (hadFocus)
+        station(number).focusHead();
     for (int i = 0; i < count; ++i)
         station(i).setOpen(i == number);
 }

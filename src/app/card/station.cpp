@@ -56,6 +56,13 @@ void StationBody::setRowVisible(QWidget* widget, bool visible) {
         }
 }
 
+void StationBody::setRowLabel(QWidget* widget, const QString& label) {
+    for (const Row& row : rows_)
+        if (row.widget == widget)
+            row.label->setText(label);
+    widget->setAccessibleName(label);
+}
+
 Station::Station(int number, const QString& title, MakeBody makeBody, QWidget* parent)
     : QWidget(parent), number_(number), makeBody_(std::move(makeBody)) {
     auto* layout = new QVBoxLayout(this);
@@ -132,6 +139,10 @@ void Station::focusBody() {
             if (widget->focusPolicy() & Qt::TabFocus && widget->isVisibleTo(body_))
                 return widget->setFocus(Qt::ShortcutFocusReason);
     }
+    focusHead();
+}
+
+void Station::focusHead() {
     head_->setFocus(Qt::ShortcutFocusReason);
 }
 

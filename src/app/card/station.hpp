@@ -28,6 +28,7 @@ class StationBody : public QWidget {
     void row(const QString& label, QWidget* widget);
     void wide(QWidget* widget);
     void setRowVisible(QWidget* widget, bool visible);
+    void setRowLabel(QWidget* widget, const QString& label);
 
     CardEditor& editor_;
 
@@ -56,6 +57,7 @@ class Station : public QWidget {
     void refresh();
     StationBody* body() const { return body_; }
     void focusBody();
+    void focusHead();
 
   signals:
     void openWanted();

@@ -8,6 +8,11 @@
 #include <QStyleFactory>
 #include <QSvgRenderer>
 
+/// Resources of a static library are only there when asked for.
+static void useIcons() {
+    Q_INIT_RESOURCE(icons);
+}
+
 namespace bollard::app {
 namespace {
 
@@ -52,7 +57,7 @@ QPushButton:focus { border: 1px solid @tide; }
 QPushButton:pressed { background: @tideWash; }
 QPushButton:disabled { color: @inkSoft; }
 QPushButton#main { border-color: @ink; font-weight: 600; }
-QPushButton#plain { border-color: transparent; padding: 3px 6px; }
+QPushButton#plain { border-color: transparent; padding: 2px 4px; }
 QPushButton#plain:hover, QPushButton#plain:focus { border-color: @tide; }
 QPushButton#link { border: none; color: @tide; padding: 4px 0; text-align: left; }
 QPushButton#link:focus, QPushButton#link:hover { text-decoration: underline; }
@@ -63,6 +68,9 @@ QLineEdit, QPlainTextEdit, QListView, QComboBox { background: @field; border: 1p
     selection-background-color: @tide; selection-color: @onTide; }
 QLineEdit:focus, QPlainTextEdit:focus, QListView:focus, QComboBox:focus { border-color: @tide; }
 QLineEdit[refused="true"] { border-color: @stop; }
+QComboBox::drop-down { border: none; width: 20px; }
+QComboBox::down-arrow { image: url(:/icons/chevron.svg); width: 16px; height: 16px; }
+QPushButton::menu-indicator { image: url(:/icons/chevron.svg); width: 14px; height: 14px; subcontrol-position: right center; right: 2px; }
 QScrollBar:vertical { background: transparent; width: 8px; margin: 0; }
 QScrollBar::handle:vertical { background: @line; min-height: 24px; }
 QScrollBar::add-line, QScrollBar::sub-line { height: 0; }
@@ -95,6 +103,7 @@ QString filledIn(const Tokens& t) {
 } // namespace
 
 void applyLook(QApplication& application, drawing::Look look) {
+    useIcons();
     drawing::setCurrentLook(look);
     application.setStyle(QStyleFactory::create(QStringLiteral("Fusion")));
     application.setPalette(paletteOf(drawing::tokens()));
@@ -125,6 +134,7 @@ QPushButton* iconButton(const QString& iconName, const QString& text, QWidget* p
     button->setProperty("iconName", iconName);
     button->setIcon(icon(iconName));
     button->setIconSize({20, 20});
+    button->setFixedSize(30, 28);
     button->setAccessibleName(text);
     button->setToolTip(text);
     return button;

@@ -38,14 +38,21 @@ void NumberField::setValue(double value) {
 
 void NumberField::setUnit(quantity::Unit unit) {
     unit_ = unit;
-    setTextMargins(0, 0, fontMetrics().horizontalAdvance(suffix()) + 6, 0);
+    setTextMargins(0, 0, unitShown_ ? fontMetrics().horizontalAdvance(suffix()) + 6 : 0, 0);
     show(value_);
+}
+
+void NumberField::setUnitShown(bool shown) {
+    unitShown_ = shown;
+    setMinimumWidth(40);
+    setUnit(unit_);
 }
 
 void NumberField::show(double value) {
     shown_ = QString::fromStdString(kind_ == Kind::length ? quantity::textOfLength(value, unit_)
                                                           : quantity::textOfNumber(value));
     setText(shown_);
+    setCursorPosition(0);
     setModified(false);
     refuse({});
 }
@@ -131,6 +138,8 @@ void NumberField::focusOutEvent(QFocusEvent* event) {
 
 void NumberField::paintEvent(QPaintEvent* event) {
     QLineEdit::paintEvent(event);
+    if (!unitShown_)
+        return;
     QPainter painter(this);
     painter.setPen(drawing::tokens().inkSoft);
     painter.drawText(rect().adjusted(0, 0, -7, 0), Qt::AlignRight | Qt::AlignVCenter, suffix());

@@ -18,6 +18,7 @@ class NumberField : public QLineEdit {
     double value() const { return value_; }
     void setValue(double value);       ///< shows it; emits nothing
     void setUnit(quantity::Unit unit); ///< of lengths
+    void setUnitShown(bool shown);     ///< off where several fields share a line
     /// Why the last input was refused; empty when it was taken.
     QString refusal() const { return refusal_; }
 
@@ -44,6 +45,7 @@ class NumberField : public QLineEdit {
     double step_;
     double value_ = 0;
     quantity::Unit unit_ = quantity::Unit::millimetre;
+    bool unitShown_ = true;
     QString shown_;
     QString refusal_;
 };

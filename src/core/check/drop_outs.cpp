@@ -49,7 +49,8 @@ DropOuts dropOutsOf(const working::Columns& columns, const body::Pieces& pieces,
                 if (piece < 0)
                     continue;
                 const auto kind = hole ? DropOut::Kind::counter : DropOut::Kind::letter;
-                parts.push_back({{kind, int(slot), int(i), {{ring}}}, piece, index});
+                const plane::Region shape = hole ? plane::Region{{ring}} : inscriptions[slot].onSide[i];
+                parts.push_back({{kind, int(slot), int(i), shape}, piece, index});
                 if (!hole)
                     lettersOf[piece].insert({int(slot), index});
             }

@@ -1,5 +1,6 @@
 #include "check/limits.hpp"
 #include <array>
+#include <cmath>
 
 namespace bollard::check {
 namespace {
@@ -29,7 +30,7 @@ std::string_view nameOf(working::Kind kind) {
 }
 
 double lineWidth(const FilamentProcess& process) {
-    return 1.05 * process.nozzle;
+    return std::round(1.05e6 * process.nozzle) / 1e6; // 0.42 for 0.4, not 0.42000000000000004
 }
 
 double startingLimit(const FilamentProcess& process, working::Kind kind, Limit limit) {

@@ -105,6 +105,9 @@ class Raster {
         cutY_ = float(along(projection_.back(0, 1, 0)) - at);
         cutDepth_ = float(along(projection_.back(0, 0, 1)) - at);
         cut0_ = float(at - view_.section->at);
+        if (cutDepth_ < 0)
+            for (float* part : {&cut0_, &cutX_, &cutY_, &cutDepth_})
+                *part = -*part;
     }
     bool cutAway(float x, float y, float depth) const {
         return view_.section && cut0_ + cutX_ * x + cutY_ * y + cutDepth_ * depth > 0;
@@ -319,7 +322,7 @@ std::vector<float> cornerShade(const Frame& frame, double mmPerPixel) {
 /// Darkens corners and the feet of letters, with the shade blurred within each surface.
 void softenCorners(Frame& frame, double mmPerPixel) {
     constexpr int reach = 3;
-    constexpr float strength = 0.5f;
+    constexpr float strength = 0.36f;
     const std::vector<float> shade = cornerShade(frame, mmPerPixel);
     const auto near = float(6 * mmPerPixel);
     tbb::parallel_for(0, frame.height, [&](int y) {

@@ -18,7 +18,7 @@ struct Camera {
     double mmPerPixel = 0.1; ///< above 0
 };
 
-/// Cuts away what lies beyond `at` (mm) along an axis, 0 x, 1 y, 2 z.
+/// Cuts at `at` (mm) along an axis, 0 x, 1 y, 2 z, and takes away the side nearer to the eye.
 struct Section {
     int axis = 0;
     double at = 0;
