@@ -15,12 +15,15 @@ int main(int argc, char** argv) {
     QCoreApplication::setOrganizationName(QStringLiteral("Bollard"));
     QCoreApplication::setApplicationName(QStringLiteral("bollard"));
     QCommandLineParser options;
-    options.setApplicationDescription(QCoreApplication::translate("main", "Lettering for printing, engraving and cutting."));
+    options.setApplicationDescription(
+        QCoreApplication::translate("main", "Lettering for printing, engraving and cutting."));
     options.addHelpOption();
-    options.addPositionalArgument(QStringLiteral("CARD"), QCoreApplication::translate("main", "A card to open."));
-    const QCommandLineOption pictures(QStringLiteral("pictures"),
-                                      QCoreApplication::translate("main", "Save a picture of each view and end."),
-                                      QCoreApplication::translate("main", "FOLDER"));
+    options.addPositionalArgument(QStringLiteral("CARD"),
+                                  QCoreApplication::translate("main", "A card to open."));
+    const QCommandLineOption pictures(
+        QStringLiteral("pictures"),
+        QCoreApplication::translate("main", "Save a picture of each view and end."),
+        QCoreApplication::translate("main", "FOLDER"));
     options.addOption(pictures);
     options.process(application);
 

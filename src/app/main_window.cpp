@@ -25,7 +25,8 @@ namespace {
 
 const auto recentCards = QStringLiteral("cards/recent");
 constexpr int mostRecent = 8, wideEnoughForBoth = 1500;
-constexpr std::array unitsOffered{quantity::Unit::millimetre, quantity::Unit::centimetre, quantity::Unit::inch, quantity::Unit::point};
+constexpr std::array unitsOffered{quantity::Unit::millimetre, quantity::Unit::centimetre,
+                                  quantity::Unit::inch, quantity::Unit::point};
 
 bool isFontFile(const QString& path) {
     const QString ending = QFileInfo(path).suffix().toLower();
@@ -40,7 +41,8 @@ MainWindow::MainWindow(const QString& recoveryFolder) {
     setAcceptDrops(true);
     resize(1280, 800);
     setMinimumSize(1000, 600);
-    recovery_ = new Recovery(editor_, recoveryFolder.isEmpty() ? Recovery::defaultFolder() : recoveryFolder, this);
+    recovery_ =
+        new Recovery(editor_, recoveryFolder.isEmpty() ? Recovery::defaultFolder() : recoveryFolder, this);
     buildBar();
     buildBody();
     buildActions();
@@ -51,7 +53,8 @@ MainWindow::MainWindow(const QString& recoveryFolder) {
     connect(&editor_, &CardEditor::fileChanged, this, &MainWindow::refreshBar);
     connect(&editor_.history(), &QUndoStack::indexChanged, this, &MainWindow::refreshBar);
     connect(recovery_, &Recovery::failed, this, [this](const quantity::Problem& problem) {
-        notice_->say(tr("Unsaved work cannot be kept safe: %1").arg(wording::sentenceOf(problem)), NoticeBar::Tone::problem);
+        notice_->say(tr("Unsaved work cannot be kept safe: %1").arg(wording::sentenceOf(problem)),
+                     NoticeBar::Tone::problem);
     });
     qApp->installEventFilter(this);
     refreshBar();
@@ -95,9 +98,11 @@ void MainWindow::buildBar() {
     unit_ = new QComboBox(bar_);
     unit_->setAccessibleName(tr("Unit"));
     for (const quantity::Unit unit : unitsOffered)
-        unit_->addItem(QString::fromUtf8(quantity::symbolOf(unit).data(), qsizetype(quantity::symbolOf(unit).size())));
+        unit_->addItem(
+            QString::fromUtf8(quantity::symbolOf(unit).data(), qsizetype(quantity::symbolOf(unit).size())));
     connect(unit_, &QComboBox::activated, this, [this](int index) {
-        editor_.edit(tr("Change unit"), {}, [&](card::Card& card) { card.unit = unitsOffered[size_t(index)]; });
+        editor_.edit(tr("Change unit"), {},
+                     [&](card::Card& card) { card.unit = unitsOffered[size_t(index)]; });
     });
     layout->addWidget(unit_);
     write_ = new QPushButton(tr("Write files"), bar_);
@@ -198,8 +203,10 @@ void MainWindow::buildActions() {
     connect(recentMenu_, &QMenu::aboutToShow, this, [this] {
         recentMenu_->clear();
         for (const QString& path : recent())
-            recentMenu_->addAction(QFileInfo(path).completeBaseName(), this,
-                                   [this, path] { leaving([this, path] { openCard(path); }); })->setToolTip(path);
+            recentMenu_
+                ->addAction(QFileInfo(path).completeBaseName(), this,
+                            [this, path] { leaving([this, path] { openCard(path); }); })
+                ->setToolTip(path);
         recentMenu_->setToolTipsVisible(true);
     });
     action(menu, tr("Start page"), {}, [this] { leaving([this] { showStart(); }); });
@@ -227,10 +234,11 @@ void MainWindow::buildActions() {
         flatView_->startWriting();
     });
     for (int i = 0; i < RouteCard::count; ++i)
-        action(nullptr, tr("Station %1").arg(i + 1), QKeySequence(Qt::ALT | Qt::Key(Qt::Key_1 + i)), [this, i] {
-            routeCard_->open(i);
-            routeCard_->station(i).focusBody();
-        });
+        action(nullptr, tr("Station %1").arg(i + 1), QKeySequence(Qt::ALT | Qt::Key(Qt::Key_1 + i)),
+               [this, i] {
+                   routeCard_->open(i);
+                   routeCard_->station(i).focusBody();
+               });
 }
 
 void MainWindow::showView(View view) {
@@ -271,8 +279,10 @@ void MainWindow::refreshBar() {
     setWindowModified(editor_.edited());
     undo_->setEnabled(editor_.history().canUndo());
     redo_->setEnabled(editor_.history().canRedo());
-    undo_->setToolTip(editor_.history().canUndo() ? tr("Undo: %1").arg(editor_.history().undoText()) : tr("Undo"));
-    redo_->setToolTip(editor_.history().canRedo() ? tr("Redo: %1").arg(editor_.history().redoText()) : tr("Redo"));
+    undo_->setToolTip(editor_.history().canUndo() ? tr("Undo: %1").arg(editor_.history().undoText())
+                                                  : tr("Undo"));
+    redo_->setToolTip(editor_.history().canRedo() ? tr("Redo: %1").arg(editor_.history().redoText())
+                                                  : tr("Redo"));
     const auto at = std::ranges::find(unitsOffered, editor_.card().unit);
     unit_->setCurrentIndex(at == unitsOffered.end() ? -1 : int(at - unitsOffered.begin()));
     for (QWidget* widget : std::initializer_list<QWidget*>{viewChoice_, undo_, redo_, unit_, write_})
@@ -295,8 +305,9 @@ void MainWindow::newCard() {
 void MainWindow::openCard(const QString& path) {
     const auto opened = editor_.open(path);
     if (!opened)
-        return notice_->say(tr("%1: %2").arg(QFileInfo(path).fileName(), wording::sentenceOf(opened.problem())),
-                            NoticeBar::Tone::problem);
+        return notice_->say(
+            tr("%1: %2").arg(QFileInfo(path).fileName(), wording::sentenceOf(opened.problem())),
+            NoticeBar::Tone::problem);
     recovery_->giveUp();
     notice_->dismiss();
     noteRecent(editor_.path());
@@ -331,7 +342,8 @@ void MainWindow::noteRecent(const QString& path) {
 }
 
 void MainWindow::askForCard() {
-    const QString path = QFileDialog::getOpenFileName(this, tr("Open a card"), editor_.folder(), tr("Cards (*.bollard)"));
+    const QString path =
+        QFileDialog::getOpenFileName(this, tr("Open a card"), editor_.folder(), tr("Cards (*.bollard)"));
     if (!path.isEmpty())
         openCard(path);
 }
@@ -348,7 +360,8 @@ void MainWindow::save(const std::function<void()>& afterwards) {
 }
 
 void MainWindow::saveAs(const std::function<void()>& afterwards) {
-    const QString path = QFileDialog::getSaveFileName(this, tr("Save the card as"), editor_.path(), tr("Cards (*.bollard)"));
+    const QString path =
+        QFileDialog::getSaveFileName(this, tr("Save the card as"), editor_.path(), tr("Cards (*.bollard)"));
     if (path.isEmpty())
         return;
     const auto written = editor_.saveAs(path);
@@ -385,7 +398,8 @@ void MainWindow::closeEvent(QCloseEvent* event) {
 }
 
 void MainWindow::askForFont() {
-    const QString path = QFileDialog::getOpenFileName(this, tr("Open a font file"), {}, tr("Fonts (*.ttf *.otf *.ttc *.otc *.woff *.woff2)"));
+    const QString path = QFileDialog::getOpenFileName(this, tr("Open a font file"), {},
+                                                      tr("Fonts (*.ttf *.otf *.ttc *.otc *.woff *.woff2)"));
     if (!path.isEmpty())
         useFontFile(path);
 }
@@ -395,7 +409,8 @@ void MainWindow::useFontFile(const QString& path) {
     if (!opened)
         return notice_->say(wording::sentenceOf(opened.problem()), NoticeBar::Tone::problem);
     if (!editor_.inscription())
-        return notice_->say(tr("Add an inscription first; then the typeface can be given to it."), NoticeBar::Tone::plain);
+        return notice_->say(tr("Add an inscription first; then the typeface can be given to it."),
+                            NoticeBar::Tone::plain);
     editor_.editInscription(tr("Choose typeface"), {}, [&](card::Inscription& inscription) {
         inscription.typeface = {{}, {}, path.toStdString(), 0};
     });
@@ -419,8 +434,9 @@ void MainWindow::dropEvent(QDropEvent* event) {
 void MainWindow::askForOutput(const QString& ending) {
     // Replacing is asked for in place, below; the file dialog would ask a second time.
     const QString start = editor_.folder() + QLatin1Char('/') + editor_.title() + QLatin1Char('.') + ending;
-    const QString path = QFileDialog::getSaveFileName(this, tr("Write"), editor_.folder().isEmpty() ? editor_.title() + QLatin1Char('.') + ending : start,
-                                                      QStringLiteral("*.%1").arg(ending), nullptr, QFileDialog::DontConfirmOverwrite);
+    const QString path = QFileDialog::getSaveFileName(
+        this, tr("Write"), editor_.folder().isEmpty() ? editor_.title() + QLatin1Char('.') + ending : start,
+        QStringLiteral("*.%1").arg(ending), nullptr, QFileDialog::DontConfirmOverwrite);
     if (!path.isEmpty())
         writeTo(path, ending);
 }
@@ -428,7 +444,8 @@ void MainWindow::askForOutput(const QString& ending) {
 void MainWindow::writeTo(const QString& path, const QString& ending) {
     const QString whole = QString::fromStdString(files::withEnding(path.toStdString(), ending.toStdString()));
     const auto& checked = maker_.shown().made.checked;
-    const bool stops = ending != QLatin1String("png") && checked && check::worstOf(checked->findings) == check::Severity::stop;
+    const bool stops = ending != QLatin1String("png") && checked &&
+                       check::worstOf(checked->findings) == check::Severity::stop;
     const auto go = [this, whole, ending](files::IfThere ifThere) { write(whole, ending, ifThere); };
     const auto afterStops = [this, whole, go] {
         if (!QFileInfo::exists(whole))
@@ -438,8 +455,8 @@ void MainWindow::writeTo(const QString& path, const QString& ending) {
     };
     if (!stops)
         return afterStops();
-    notice_->say(tr("%1. Write it all the same?").arg(wording::verdictOf(checked.get())), NoticeBar::Tone::problem,
-                 {{tr("Go back"), {}}, {tr("Write all the same"), afterStops}});
+    notice_->say(tr("%1. Write it all the same?").arg(wording::verdictOf(checked.get())),
+                 NoticeBar::Tone::problem, {{tr("Go back"), {}}, {tr("Write all the same"), afterStops}});
 }
 
 void MainWindow::write(const QString& path, const QString& ending, files::IfThere ifThere) {
@@ -448,8 +465,10 @@ void MainWindow::write(const QString& path, const QString& ending, files::IfTher
         QBuffer buffer(&bytes);
         QWidget* const shownView = view_ == body ? static_cast<QWidget*>(&bodyView_->canvas()) : flatView_;
         shownView->grab().save(&buffer, "PNG");
-        const auto written = files::writeWhole(path.toStdString(), {bytes.constData(), size_t(bytes.size())}, ifThere);
-        return tellWritten(written ? tr("Written: %1").arg(path) : wording::sentenceOf(written.problem()), !written);
+        const auto written =
+            files::writeWhole(path.toStdString(), {bytes.constData(), size_t(bytes.size())}, ifThere);
+        return tellWritten(written ? tr("Written: %1").arg(path) : wording::sentenceOf(written.problem()),
+                           !written);
     }
     if (maker_.busy() || !maker_.shown().made.solid)
         return tellWritten(tr("The solid is still being made; try again in a moment."), true);
@@ -458,7 +477,8 @@ void MainWindow::write(const QString& path, const QString& ending, files::IfTher
     QThreadPool::globalInstance()->start([this, made = maker_.shown().made, format, path, ifThere] {
         const auto written = card::writeSolid(made, *format, path.toStdString(), ifThere);
         QMetaObject::invokeMethod(this, [this, path, written] {
-            tellWritten(written ? tr("Written: %1").arg(path) : wording::sentenceOf(written.problem()), !written);
+            tellWritten(written ? tr("Written: %1").arg(path) : wording::sentenceOf(written.problem()),
+                        !written);
         });
     });
 }
@@ -469,7 +489,8 @@ void MainWindow::tellWritten(const QString& text, bool problem) {
 
 void MainWindow::setLook(drawing::Look look) {
     applyLook(*qApp, look);
-    QSettings().setValue(QStringLiteral("look"), look == drawing::Look::dark ? QStringLiteral("dark") : QStringLiteral("light"));
+    QSettings().setValue(QStringLiteral("look"),
+                         look == drawing::Look::dark ? QStringLiteral("dark") : QStringLiteral("light"));
     for (QPushButton* button : findChildren<QPushButton*>())
         if (const QString name = button->property("iconName").toString(); !name.isEmpty())
             button->setIcon(icon(name));
@@ -480,8 +501,10 @@ void MainWindow::setLook(drawing::Look look) {
 }
 
 void MainWindow::showKeys() {
-    notice_->say(tr("Alt+1…6 stations · Ctrl+1, 2 Flat, Body · F2 write on the board · F8 next finding · arrows move by 1 mm, "
-                    "with Shift by 0.1 · Home fits the view · + and − zoom · Ctrl+E write files · Ctrl+Z, Ctrl+Shift+Z undo, redo · "
+    notice_->say(tr("Alt+1…6 stations · Ctrl+1, 2 Flat, Body · F2 write on the board · F8 next finding · "
+                    "arrows move by 1 mm, "
+                    "with Shift by 0.1 · Home fits the view · + and − zoom · Ctrl+E write files · Ctrl+Z, "
+                    "Ctrl+Shift+Z undo, redo · "
                     "in number fields: units, arithmetic, up and down step, Esc restores"),
                  NoticeBar::Tone::plain);
 }

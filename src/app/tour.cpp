@@ -33,7 +33,8 @@ QString sample(const char* name) {
 
 bool settle(MainWindow& window) {
     const bool made = waitFor([&] { return window.maker().catalogue() && !window.maker().busy(); });
-    const bool drawn = !window.bodyView().isVisible() || waitFor([&] { return window.bodyView().canvas().sharp(); });
+    const bool drawn =
+        !window.bodyView().isVisible() || waitFor([&] { return window.bodyView().canvas().sharp(); });
     QApplication::processEvents();
     return made && drawn;
 }

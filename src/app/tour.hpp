@@ -6,7 +6,8 @@ namespace bollard::app {
 
 class MainWindow;
 
-/// Writes a PNG of each main view, light and dark, into `folder`. Returns how many; 0 when the folder cannot be written.
+/// Writes a PNG of each main view, light and dark, into `folder`. Returns how many; 0 when the folder cannot
+/// be written.
 int takePictures(MainWindow& window, const QString& folder);
 
 /// Runs the event loop until the newest card is made and drawn; false after ten seconds.

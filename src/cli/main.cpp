@@ -96,7 +96,10 @@ int checkCard(const std::string& path, bool json) {
         Json list = Json::array();
         for (const check::Finding& finding : findings)
             list.push_back(jsonOf(finding, *run.made.card));
-        std::cout << Json{{"verdict", wording::verdictOf(run.made.checked.get()).toStdString()}, {"findings", list}}.dump(2) << "\n";
+        std::cout << Json{{"verdict", wording::verdictOf(run.made.checked.get()).toStdString()},
+                          {"findings", list}}
+                         .dump(2)
+                  << "\n";
     } else {
         std::cout << wording::verdictOf(run.made.checked.get()).toStdString() << "\n";
         for (const check::Finding& finding : findings)
@@ -194,7 +197,8 @@ void startGraphics(int& argc, char** argv, std::optional<QGuiApplication>& graph
     drawing::useInterfaceFont(drawing::shareFolder() + "/fonts");
 }
 
-int drawPicture(const std::string& path, const std::string& view, const std::string& output, const QSize& size, bool force) {
+int drawPicture(const std::string& path, const std::string& view, const std::string& output,
+                const QSize& size, bool force) {
     const Run run(path);
     if (run.code != done)
         return run.code;
@@ -207,7 +211,8 @@ int drawPicture(const std::string& path, const std::string& view, const std::str
     } else {
         const picture::Scene scene = picture::sceneOf(run.made.solid->mesh);
         picture::View wanted;
-        wanted.camera = picture::fitted(scene.extent, wanted.camera.turn, wanted.camera.tilt, size.width(), size.height());
+        wanted.camera = picture::fitted(scene.extent, wanted.camera.turn, wanted.camera.tilt, size.width(),
+                                        size.height());
         wanted.paints = drawing::paintsOf(drawing::Look::light);
         const picture::Frame frame = picture::frameOf(scene, wanted, size.width(), size.height());
         std::copy(frame.pixels.begin(), frame.pixels.end(), reinterpret_cast<picture::Pixel*>(image.bits()));
@@ -215,8 +220,9 @@ int drawPicture(const std::string& path, const std::string& view, const std::str
     QByteArray bytes;
     QBuffer buffer(&bytes);
     image.save(&buffer, "PNG");
-    const auto written = files::writeWhole(files::withEnding(output, "png"), {bytes.constData(), size_t(bytes.size())},
-                                           force ? files::IfThere::replace : files::IfThere::refuse);
+    const auto written =
+        files::writeWhole(files::withEnding(output, "png"), {bytes.constData(), size_t(bytes.size())},
+                          force ? files::IfThere::replace : files::IfThere::refuse);
     return written ? done : complain(written.problem(), "", notWritten);
 }
 
@@ -225,8 +231,11 @@ int listTypefaces(bool json) {
     Json list = Json::array();
     for (const type::TypefaceEntry& entry : all->entries()) {
         if (json)
-            list.push_back({{"family", entry.family}, {"style", entry.style}, {"file", entry.file},
-                            {"index", entry.index}, {"shipped", entry.shipped}});
+            list.push_back({{"family", entry.family},
+                            {"style", entry.style},
+                            {"file", entry.file},
+                            {"index", entry.index},
+                            {"shipped", entry.shipped}});
         else
             std::cout << entry.family << " " << entry.style << "\n";
     }
@@ -254,26 +263,33 @@ int main(int argc, char** argv) {
 
     CLI::App* makeCommand = app.add_subcommand("make", "Write the solid. Exit 1 when a stop finding stands.");
     makeCommand->add_option("CARD", cardPath, "The card to make")->required();
-    makeCommand->add_option("-o,--output", outputs, "File to write; .stl or .3mf; may be given more than once")->required();
+    makeCommand
+        ->add_option("-o,--output", outputs, "File to write; .stl or .3mf; may be given more than once")
+        ->required();
     makeCommand->add_flag("--accept", accept, "Write even when a stop finding stands");
     makeCommand->add_flag("--force", force, "Replace files that are there");
 
-    CLI::App* checkCommand =
-        app.add_subcommand("check", "Tell the findings. Exit 0: nothing stops; 1: a stop finding; 2: cannot be read.");
+    CLI::App* checkCommand = app.add_subcommand(
+        "check", "Tell the findings. Exit 0: nothing stops; 1: a stop finding; 2: cannot be read.");
     checkCommand->add_option("CARD", cardPath, "The card to check")->required();
     checkCommand->add_flag("--json", json, "As JSON");
 
-    CLI::App* measureCommand = app.add_subcommand("measure", "Tell pieces, widths and the solid's numbers as JSON.");
+    CLI::App* measureCommand =
+        app.add_subcommand("measure", "Tell pieces, widths and the solid's numbers as JSON.");
     measureCommand->add_option("CARD", cardPath, "The card to measure")->required();
 
     CLI::App* pictureCommand = app.add_subcommand("picture", "Draw a view into a PNG file.");
     pictureCommand->add_option("CARD", cardPath, "The card to draw")->required();
-    pictureCommand->add_option("--view", view, "flat or body")->check(CLI::IsMember({"flat", "body"}))->capture_default_str();
-    pictureCommand->add_option("-o,--output", output, "File to write; .png is added when missing")->required();
+    pictureCommand->add_option("--view", view, "flat or body")
+        ->check(CLI::IsMember({"flat", "body"}))
+        ->capture_default_str();
+    pictureCommand->add_option("-o,--output", output, "File to write; .png is added when missing")
+        ->required();
     pictureCommand->add_option("--size", size, "Pixels, WIDTHxHEIGHT")->capture_default_str();
     pictureCommand->add_flag("--force", force, "Replace a file that is there");
 
-    CLI::App* typefacesCommand = app.add_subcommand("typefaces", "List the typefaces that can be chosen by name.");
+    CLI::App* typefacesCommand =
+        app.add_subcommand("typefaces", "List the typefaces that can be chosen by name.");
     typefacesCommand->add_flag("--json", json, "As JSON");
 
     CLI11_PARSE(app, argc, argv);

@@ -72,7 +72,8 @@ FlatDrawing::FlatDrawing(card::Made made) : made_(std::move(made)) {
 
 /// Letters that overlap others are drawn as one shape; all others with the typeface's own curves.
 void FlatDrawing::addShapes(const working::PlacedLetters& letters) {
-    Inscription& inscription = inscriptions_.emplace_back(Inscription{letters.inscription, letters.working.kind, {}});
+    Inscription& inscription =
+        inscriptions_.emplace_back(Inscription{letters.inscription, letters.working.kind, {}});
     const auto& all = letters.setting->letters;
     std::vector<int> group(all.size());
     for (size_t i = 0; i < all.size(); ++i) {
@@ -141,7 +142,8 @@ FlatScale FlatDrawing::fitted(const QRectF& area) const {
     return scale;
 }
 
-void FlatDrawing::paint(QPainter& painter, const QRectF& area, const FlatScale& scale, const FlatExtras& extras) const {
+void FlatDrawing::paint(QPainter& painter, const QRectF& area, const FlatScale& scale,
+                        const FlatExtras& extras) const {
     painter.save();
     painter.setClipRect(area);
     painter.setRenderHint(QPainter::Antialiasing);
@@ -178,8 +180,10 @@ void FlatDrawing::paintBlank(QPainter& painter, const FlatScale& scale) const {
     QPen centre = thin(t.tide, 1);
     centre.setDashPattern({10, 3, 2, 3});
     painter.setPen(centre);
-    painter.drawLine(QPointF(box.left() - beyond, box.center().y()), QPointF(box.right() + beyond, box.center().y()));
-    painter.drawLine(QPointF(box.center().x(), box.top() - beyond), QPointF(box.center().x(), box.bottom() + beyond));
+    painter.drawLine(QPointF(box.left() - beyond, box.center().y()),
+                     QPointF(box.right() + beyond, box.center().y()));
+    painter.drawLine(QPointF(box.center().x(), box.top() - beyond),
+                     QPointF(box.center().x(), box.bottom() + beyond));
     painter.restore();
 }
 
@@ -251,9 +255,12 @@ void FlatDrawing::paintDimensions(QPainter& painter, const FlatScale& scale, int
         dimension(painter, base, base - QPointF(0, capital * scale.pixelsPerMm), text(capital));
         if (!blank_.isEmpty() && blank.contains(frame.boundingRect())) {
             const double y = scale.toPixels(blank.topLeft()).y() + 20;
-            const double left = scale.toPixels(blank.topLeft()).x(), right = scale.toPixels(blank.bottomRight()).x();
-            dimension(painter, {left, y}, {scale.toPixels(frame[0]).x(), y}, text(frame[0].x() - blank.left()));
-            dimension(painter, {scale.toPixels(frame[1]).x(), y}, {right, y}, text(blank.right() - frame[1].x()));
+            const double left = scale.toPixels(blank.topLeft()).x(),
+                         right = scale.toPixels(blank.bottomRight()).x();
+            dimension(painter, {left, y}, {scale.toPixels(frame[0]).x(), y},
+                      text(frame[0].x() - blank.left()));
+            dimension(painter, {scale.toPixels(frame[1]).x(), y}, {right, y},
+                      text(blank.right() - frame[1].x()));
         }
     }
 }
@@ -347,9 +354,12 @@ void FlatDrawing::paintLegend(QPainter& painter, const QRectF& area) const {
         painter.drawText(QPointF(x + 22, y + 10), text);
         x += 22 + QFontMetricsF(painter.font()).horizontalAdvance(text) + 20;
     };
-    const auto any = [&](Kind kind) { return std::ranges::any_of(inscriptions_, [&](const Inscription& i) { return i.kind == kind; }); };
+    const auto any = [&](Kind kind) {
+        return std::ranges::any_of(inscriptions_, [&](const Inscription& i) { return i.kind == kind; });
+    };
     if (any(Kind::raised) || any(Kind::freeStanding))
-        entry(Qt::NoPen, t.ink, any(Kind::raised) ? wording::nameOf(Kind::raised) : wording::nameOf(Kind::freeStanding));
+        entry(Qt::NoPen, t.ink,
+              any(Kind::raised) ? wording::nameOf(Kind::raised) : wording::nameOf(Kind::freeStanding));
     if (any(Kind::sunk))
         entry(thin(t.materialEdge), t.sunk, wording::nameOf(Kind::sunk));
     if (any(Kind::pierced))
@@ -364,7 +374,8 @@ void FlatDrawing::paintLegend(QPainter& painter, const QRectF& area) const {
     if (loose > 0)
         count += Flat::tr(" · %1 loose").arg(loose);
     painter.setPen(loose > 0 ? t.stop : t.inkSoft);
-    painter.drawText(QRectF(area.left(), y - 4, area.width() - 14, 18), Qt::AlignRight | Qt::AlignVCenter, count);
+    painter.drawText(QRectF(area.left(), y - 4, area.width() - 14, 18), Qt::AlignRight | Qt::AlignVCenter,
+                     count);
 }
 
 const working::PlacedLetters* FlatDrawing::lettersOf(int inscription) const {

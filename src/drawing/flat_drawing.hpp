@@ -16,16 +16,20 @@ struct FlatScale {
     double pixelsPerMm = 4;
     QPointF origin{}; ///< pixel of the side's (0, 0)
 
-    QPointF toPixels(QPointF mm) const { return {origin.x() + mm.x() * pixelsPerMm, origin.y() - mm.y() * pixelsPerMm}; }
-    QPointF toMm(QPointF px) const { return {(px.x() - origin.x()) / pixelsPerMm, (origin.y() - px.y()) / pixelsPerMm}; }
+    QPointF toPixels(QPointF mm) const {
+        return {origin.x() + mm.x() * pixelsPerMm, origin.y() - mm.y() * pixelsPerMm};
+    }
+    QPointF toMm(QPointF px) const {
+        return {(px.x() - origin.x()) / pixelsPerMm, (origin.y() - px.y()) / pixelsPerMm};
+    }
     QTransform transform() const { return {pixelsPerMm, 0, 0, -pixelsPerMm, origin.x(), origin.y()}; }
 };
 
 /// What is shown besides the part itself.
 struct FlatExtras {
-    int selected = -1;                     ///< inscription whose dimensions are drawn; -1 for none
+    int selected = -1;                      ///< inscription whose dimensions are drawn; -1 for none
     std::vector<check::FindingPlace> lit{}; ///< places to point at
-    bool litStops = true;                  ///< in the stop colour, else the watch colour
+    bool litStops = true;                   ///< in the stop colour, else the watch colour
     bool legend = true;
     bool measures = true; ///< rulers and dimensions
 };
@@ -47,9 +51,11 @@ class FlatDrawing {
     /// Paints into `area` (pixels). The painter's state is kept.
     void paint(QPainter& painter, const QRectF& area, const FlatScale& scale, const FlatExtras& extras) const;
 
-    /// The inscription (number on the card) with letters at a point in mm, the topmost; -1 when there is none.
+    /// The inscription (number on the card) with letters at a point in mm, the topmost; -1 when there is
+    /// none.
     int inscriptionAt(QPointF mm) const;
-    /// The frame of an inscription on the side, mm, lower left first, counter-clockwise; empty when not shown.
+    /// The frame of an inscription on the side, mm, lower left first, counter-clockwise; empty when not
+    /// shown.
     QPolygonF frameOf(int inscription) const;
     const working::PlacedLetters* lettersOf(int inscription) const;
 

@@ -16,18 +16,42 @@ picture::Pixel pixelOf(const QColor& colour) {
 } // namespace
 
 const Tokens& tokensOf(Look wanted) {
-    static const Tokens light{
-        .ground = "#EFEBE2", .paper = "#FAF8F3", .field = "#FFFFFF", .ink = "#22303C", .inkSoft = "#5F6B74",
-        .line = "#D5CFC2", .tide = "#2B6A8C", .tideWash = "#DDE7EA", .onTide = "#FFFFFF", .stop = "#B83A2A",
-        .watch = "#A86A00", .sound = "#4B7340",
-        .material = "#E3D2A9", .materialEdge = "#6B5A36", .materialCut = "#B98F50", .sunk = "#C9B27C",
-        .letters = "#4F86A6", .lettersCut = "#A9CBDB"};
-    static const Tokens dark{
-        .ground = "#1C2227", .paper = "#252D33", .field = "#1F262B", .ink = "#E6E2D8", .inkSoft = "#9AA5AC",
-        .line = "#37424A", .tide = "#6FB3D2", .tideWash = "#2C3F4A", .onTide = "#14191D", .stop = "#F0806F",
-        .watch = "#E3B04B", .sound = "#8FC07F",
-        .material = "#8C7850", .materialEdge = "#D8C79C", .materialCut = "#5E4C2A", .sunk = "#6C5A38",
-        .letters = "#8CC3DE", .lettersCut = "#41748E"};
+    static const Tokens light{.ground = "#EFEBE2",
+                              .paper = "#FAF8F3",
+                              .field = "#FFFFFF",
+                              .ink = "#22303C",
+                              .inkSoft = "#5F6B74",
+                              .line = "#D5CFC2",
+                              .tide = "#2B6A8C",
+                              .tideWash = "#DDE7EA",
+                              .onTide = "#FFFFFF",
+                              .stop = "#B83A2A",
+                              .watch = "#A86A00",
+                              .sound = "#4B7340",
+                              .material = "#E3D2A9",
+                              .materialEdge = "#6B5A36",
+                              .materialCut = "#B98F50",
+                              .sunk = "#C9B27C",
+                              .letters = "#4F86A6",
+                              .lettersCut = "#A9CBDB"};
+    static const Tokens dark{.ground = "#1C2227",
+                             .paper = "#252D33",
+                             .field = "#1F262B",
+                             .ink = "#E6E2D8",
+                             .inkSoft = "#9AA5AC",
+                             .line = "#37424A",
+                             .tide = "#6FB3D2",
+                             .tideWash = "#2C3F4A",
+                             .onTide = "#14191D",
+                             .stop = "#F0806F",
+                             .watch = "#E3B04B",
+                             .sound = "#8FC07F",
+                             .material = "#8C7850",
+                             .materialEdge = "#D8C79C",
+                             .materialCut = "#5E4C2A",
+                             .sunk = "#6C5A38",
+                             .letters = "#8CC3DE",
+                             .lettersCut = "#41748E"};
     return wanted == Look::light ? light : dark;
 }
 
@@ -51,7 +75,8 @@ picture::Paints paintsOf(Look wanted) {
 }
 
 bool useInterfaceFont(const QString& fontsFolder) {
-    const int regular = QFontDatabase::addApplicationFont(fontsFolder + QStringLiteral("/interface/Inter-Regular.otf"));
+    const int regular =
+        QFontDatabase::addApplicationFont(fontsFolder + QStringLiteral("/interface/Inter-Regular.otf"));
     QFontDatabase::addApplicationFont(fontsFolder + QStringLiteral("/interface/Inter-SemiBold.otf"));
     if (regular < 0)
         return false;

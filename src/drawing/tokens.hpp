@@ -25,7 +25,8 @@ inline const Tokens& tokens() {
 /// The same colours for the body's renderer.
 picture::Paints paintsOf(Look look);
 
-/// Loads the interface typeface from Bollard's fonts folder and makes it the application's. False when it is not there.
+/// Loads the interface typeface from Bollard's fonts folder and makes it the application's. False when it is
+/// not there.
 bool useInterfaceFont(const QString& fontsFolder);
 
 /// Bollard's shared files (fonts, samples), found from the program's own place.

@@ -53,11 +53,13 @@ QString narrowTitle(const Finding& finding) {
     case FindingKind::strokeNarrow:
         return cut ? Findings::tr("Stroke closes up") : Findings::tr("Stroke too thin");
     case FindingKind::gapNarrow:
-        return cut ? Findings::tr("Narrow land between cuts") : Findings::tr("Gap between letters too narrow");
+        return cut ? Findings::tr("Narrow land between cuts")
+                   : Findings::tr("Gap between letters too narrow");
     case FindingKind::counterNarrow:
         return cut ? Findings::tr("Narrow land in a counter") : Findings::tr("Counter fills in");
     case FindingKind::openingNarrow:
-        return cut ? Findings::tr("Narrow land within a letter") : Findings::tr("Opening in a letter fills in");
+        return cut ? Findings::tr("Narrow land within a letter")
+                   : Findings::tr("Opening in a letter fills in");
     default:
         return Findings::tr("Neck too weak");
     }
@@ -67,7 +69,8 @@ QString narrowWhy(const Finding& finding) {
     const bool cut = finding.working == Kind::sunk || finding.working == Kind::pierced;
     const bool stop = finding.severity == check::Severity::stop;
     if (finding.kind == FindingKind::neckNarrow)
-        return Findings::tr("This place alone holds two parts together, and two printed lines do not fit into it.");
+        return Findings::tr(
+            "This place alone holds two parts together, and two printed lines do not fit into it.");
     if ((finding.kind == FindingKind::strokeNarrow) == !cut)
         return stop ? Findings::tr("Thinner than one printed line: the printer leaves it out.")
                     : Findings::tr("Less than two printed lines wide: it may print weak or ragged.");
@@ -126,9 +129,12 @@ QString whyOf(const Finding& finding) {
     case FindingKind::solidFailed:
         return sentenceOf(finding.problem);
     case FindingKind::characterMissing:
-        return Findings::tr("%1 has no such character, so nothing is made of it. Choose another typeface or sign.").arg(subject);
+        return Findings::tr(
+                   "%1 has no such character, so nothing is made of it. Choose another typeface or sign.")
+            .arg(subject);
     case FindingKind::characterBlank:
-        return Findings::tr("%1 knows the character but has no outline for it, so nothing is made of it.").arg(subject);
+        return Findings::tr("%1 knows the character but has no outline for it, so nothing is made of it.")
+            .arg(subject);
     case FindingKind::strokeNarrow:
     case FindingKind::gapNarrow:
     case FindingKind::counterNarrow:
@@ -142,7 +148,8 @@ QString whyOf(const Finding& finding) {
     case FindingKind::pieceLoose:
         return Findings::tr("The cuts part the blank into pieces that are held by nothing.");
     case FindingKind::floorThin:
-        return Findings::tr("So few layers are left under the letters that the floor shows through or tears.");
+        return Findings::tr(
+            "So few layers are left under the letters that the floor shows through or tears.");
     case FindingKind::heightLow:
         return Findings::tr("Less than two layers: the letters hardly stand out.");
     case FindingKind::heightTall:
@@ -174,11 +181,12 @@ QString measuredOf(const Finding& finding, quantity::Unit unit) {
     case FindingKind::outlineMended:
         return QString::number(finding.count);
     case FindingKind::heightTall:
-        return Findings::tr("%1 > %2").arg(lengthText(finding.measured, unit), lengthText(finding.limit, unit));
+        return Findings::tr("%1 > %2").arg(lengthText(finding.measured, unit),
+                                           lengthText(finding.limit, unit));
     default:
-        return finding.limit > 0
-                   ? Findings::tr("%1 < %2").arg(lengthText(finding.measured, unit), lengthText(finding.limit, unit))
-                   : QString();
+        return finding.limit > 0 ? Findings::tr("%1 < %2").arg(lengthText(finding.measured, unit),
+                                                               lengthText(finding.limit, unit))
+                                 : QString();
     }
 }
 

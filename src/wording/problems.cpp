@@ -16,17 +16,20 @@ QString place(const quantity::Problem& problem) {
 
 QString body(const quantity::Problem& problem) {
     using quantity::ProblemKind;
-    const QString subject = QString::fromStdString(problem.subject), detail = QString::fromStdString(problem.detail);
+    const QString subject = QString::fromStdString(problem.subject),
+                  detail = QString::fromStdString(problem.detail);
     switch (problem.kind) {
     case ProblemKind::emptyText:
         return Problems::tr("A number is wanted here.");
     case ProblemKind::unexpectedSign:
-        return subject.isEmpty() ? Problems::tr("Something is missing at the end.")
-                                 : Problems::tr("“%1” does not belong at position %2.").arg(subject).arg(problem.column);
+        return subject.isEmpty()
+                   ? Problems::tr("Something is missing at the end.")
+                   : Problems::tr("“%1” does not belong at position %2.").arg(subject).arg(problem.column);
     case ProblemKind::unclosedBracket:
         return Problems::tr("The bracket at position %1 is not closed.").arg(problem.column);
     case ProblemKind::unknownUnit:
-        return Problems::tr("“%1” at position %2 is no unit known here; lengths take mm, cm, m, in, ft or pt.")
+        return Problems::tr(
+                   "“%1” at position %2 is no unit known here; lengths take mm, cm, m, in, ft or pt.")
             .arg(subject)
             .arg(problem.column);
     case ProblemKind::divisionByZero:
@@ -40,12 +43,14 @@ QString body(const quantity::Problem& problem) {
     case ProblemKind::fileUnreadable:
         return Problems::tr("“%1” cannot be read (%2).").arg(subject, detail);
     case ProblemKind::fileUnwritable:
-        return Problems::tr("“%1” cannot be written (%2). Nothing was changed; choose another folder or name.")
+        return Problems::tr(
+                   "“%1” cannot be written (%2). Nothing was changed; choose another folder or name.")
             .arg(subject, detail);
     case ProblemKind::fileExists:
         return Problems::tr("“%1” is already there and was left as it is.").arg(subject);
     case ProblemKind::unknownFormat:
-        return Problems::tr("The ending of “%1” tells no format Bollard writes; use .stl or .3mf.").arg(subject);
+        return Problems::tr("The ending of “%1” tells no format Bollard writes; use .stl or .3mf.")
+            .arg(subject);
     case ProblemKind::jsonBroken:
         return Problems::tr("The card is not good JSON: %1.").arg(detail);
     case ProblemKind::fieldMissing:
@@ -53,26 +58,34 @@ QString body(const quantity::Problem& problem) {
     case ProblemKind::fieldWrong:
         return Problems::tr("The field “%1” must be one of: %2.").arg(subject, detail);
     case ProblemKind::cardTooNew:
-        return Problems::tr("The card is of version %1, newer than this Bollard reads. Use a newer Bollard.").arg(detail);
+        return Problems::tr("The card is of version %1, newer than this Bollard reads. Use a newer Bollard.")
+            .arg(detail);
     case ProblemKind::fontBroken:
         return Problems::tr("“%1” is not a font file, or it is broken. Choose another file.").arg(subject);
     case ProblemKind::fontBitmapOnly:
-        return Problems::tr("The typeface “%1” holds only pixel pictures of its letters, no outlines. Choose another.")
+        return Problems::tr(
+                   "The typeface “%1” holds only pixel pictures of its letters, no outlines. Choose another.")
             .arg(subject);
     case ProblemKind::fontColourOnly:
-        return Problems::tr("The typeface “%1” holds only coloured pictures, no outlines. Choose another.").arg(subject);
+        return Problems::tr("The typeface “%1” holds only coloured pictures, no outlines. Choose another.")
+            .arg(subject);
     case ProblemKind::fontUnsupported:
-        return Problems::tr("“%1” is a font of a kind Bollard does not read; it reads TrueType and OpenType.").arg(subject);
+        return Problems::tr("“%1” is a font of a kind Bollard does not read; it reads TrueType and OpenType.")
+            .arg(subject);
     case ProblemKind::fontIndexMissing:
         return Problems::tr("The font file “%1” has no face number %2.").arg(subject, detail);
     case ProblemKind::typefaceUnknown:
-        return Problems::tr("The typeface “%1” is not installed here. Choose another, or open its font file.").arg(subject);
+        return Problems::tr("The typeface “%1” is not installed here. Choose another, or open its font file.")
+            .arg(subject);
     case ProblemKind::nothingToMake:
         return Problems::tr("There is nothing to make yet: the card has neither a blank nor letters.");
     case ProblemKind::geometryFailed:
-        return Problems::tr("The solid could not be built (%1). Move or turn the words a little and try again.").arg(detail);
+        return Problems::tr(
+                   "The solid could not be built (%1). Move or turn the words a little and try again.")
+            .arg(detail);
     case ProblemKind::tooManyWorkings:
-        return Problems::tr("There are more than 60 different workings on one blank. Give some the same height or depth.");
+        return Problems::tr(
+            "There are more than 60 different workings on one blank. Give some the same height or depth.");
     case ProblemKind::stopped:
         return Problems::tr("Stopped.");
     }

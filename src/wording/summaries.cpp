@@ -64,7 +64,8 @@ QString summaryOf(const blank::Blank& blank, quantity::Unit unit) {
     case blank::Kind::none:
         return Summaries::tr("no blank");
     case blank::Kind::plate:
-        text = Summaries::tr("plate %1 × %2 × %3").arg(number(blank.width), number(blank.height), number(blank.thickness));
+        text = Summaries::tr("plate %1 × %2 × %3")
+                   .arg(number(blank.width), number(blank.height), number(blank.thickness));
         if (blank.corner > 0)
             text += Summaries::tr(", corners %1").arg(number(blank.corner));
         break;
@@ -94,16 +95,19 @@ QString placingSummary(const card::Card& card, int inscription) {
         return Summaries::tr("nothing to place");
     const setting::Placing& placing = chosen->placing;
     QString text = Summaries::tr("%1 at %2, %3")
-                       .arg(anchorName(placing.anchor), shortLength(placing.x, card.unit), shortLength(placing.y, card.unit));
+                       .arg(anchorName(placing.anchor), shortLength(placing.x, card.unit),
+                            shortLength(placing.y, card.unit));
     if (placing.turn != 0)
-        text += Summaries::tr(", turned %1°").arg(QString::fromStdString(quantity::roundedText(placing.turn, 2)));
+        text +=
+            Summaries::tr(", turned %1°").arg(QString::fromStdString(quantity::roundedText(placing.turn, 2)));
     return text;
 }
 
 QString summaryOf(const working::Working& working, quantity::Unit unit) {
     switch (working.kind) {
     case working::Kind::raised:
-        return Summaries::tr("raised %1, bedded %2").arg(shortLength(working.height, unit), shortLength(working.bedding, unit));
+        return Summaries::tr("raised %1, bedded %2")
+            .arg(shortLength(working.height, unit), shortLength(working.bedding, unit));
     case working::Kind::sunk:
         return Summaries::tr("sunk %1").arg(shortLength(working.depth, unit));
     case working::Kind::pierced:

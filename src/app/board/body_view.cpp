@@ -20,7 +20,8 @@ BodyCanvas::BodyCanvas(Maker& maker, QWidget* parent) : QWidget(parent), maker_(
     setMouseTracking(true);
     setAttribute(Qt::WA_OpaquePaintEvent);
     setAccessibleName(tr("Body view"));
-    setAccessibleDescription(tr("Arrow keys turn the body, with Shift they shift it; plus and minus zoom; Home fits."));
+    setAccessibleDescription(
+        tr("Arrow keys turn the body, with Shift they shift it; plus and minus zoom; Home fits."));
     setMinimumSize(200, 120);
     pool_.setMaxThreadCount(1);
     constexpr int moment = 160; // ms of rest before the sharp frame
@@ -54,7 +55,8 @@ void BodyCanvas::stand(double turn, double tilt) {
 void BodyCanvas::fit() {
     fitted_ = true;
     if (scene_)
-        view_.camera = picture::fitted(scene_->extent, view_.camera.turn, view_.camera.tilt, width(), height(), 36);
+        view_.camera =
+            picture::fitted(scene_->extent, view_.camera.turn, view_.camera.tilt, width(), height(), 36);
     look(true);
 }
 
@@ -105,7 +107,8 @@ void BodyCanvas::draw(picture::Quality quality) {
     view.camera.mmPerPixel /= ratio;
     const QSize size = this->size() * ratio;
     pool_.start([this, scene = scene_, view, size, ratio] {
-        auto frame = std::make_shared<picture::Frame>(picture::frameOf(*scene, view, size.width(), size.height()));
+        auto frame =
+            std::make_shared<picture::Frame>(picture::frameOf(*scene, view, size.width(), size.height()));
         QMetaObject::invokeMethod(this, [this, frame, view, ratio] {
             frame_ = std::move(*frame);
             frameCamera_ = view.camera;
@@ -135,8 +138,9 @@ void BodyCanvas::paintEvent(QPaintEvent*) {
     painter.setRenderHint(QPainter::Antialiasing);
     const double top = scene_ ? scene_->extent.high.z : 0;
     for (const check::FindingPlace& place : lit_) {
-        const picture::Point3 at = picture::inPicture(
-            view_.camera, width(), height(), {plane::toMillimetres(place.at.x), plane::toMillimetres(place.at.y), top});
+        const picture::Point3 at =
+            picture::inPicture(view_.camera, width(), height(),
+                               {plane::toMillimetres(place.at.x), plane::toMillimetres(place.at.y), top});
         const double radius = std::max(9.0, place.width / view_.camera.mmPerPixel);
         painter.setPen(QPen(t.paper, 5));
         painter.drawEllipse(QPointF(at.x, at.y), radius, radius);
@@ -274,18 +278,21 @@ BodyView::BodyView(Maker& maker, QWidget* parent) : QWidget(parent), maker_(make
         double turn, tilt;
     };
     const picture::Camera usual;
-    for (const Stand& stand : {Stand{"front", tr("Look at the front"), 0, 0}, Stand{"back", tr("Look at the back"), 180, 180},
-                               Stand{"side", tr("Look from the side"), 0, 90},
-                               Stand{"corner", tr("Look from a corner"), usual.turn, usual.tilt}}) {
+    for (const Stand& stand :
+         {Stand{"front", tr("Look at the front"), 0, 0}, Stand{"back", tr("Look at the back"), 180, 180},
+          Stand{"side", tr("Look from the side"), 0, 90},
+          Stand{"corner", tr("Look from a corner"), usual.turn, usual.tilt}}) {
         QPushButton* button = iconButton(QString::fromLatin1(stand.iconName), stand.text, stands);
-        connect(button, &QPushButton::clicked, this, [this, stand] { canvas_->stand(stand.turn, stand.tilt); });
+        connect(button, &QPushButton::clicked, this,
+                [this, stand] { canvas_->stand(stand.turn, stand.tilt); });
         standRow->addWidget(button);
     }
     QPushButton* fit = iconButton(QStringLiteral("fit"), tr("Fit the body into the view"), stands);
     connect(fit, &QPushButton::clicked, canvas_, &BodyCanvas::fit);
     standRow->addWidget(fit);
     row->addWidget(softLabel(tr("Section"), this));
-    axis_ = new Choice(tr("Section along"), {tr("none"), QStringLiteral("x"), QStringLiteral("y"), QStringLiteral("z")}, this);
+    axis_ = new Choice(tr("Section along"),
+                       {tr("none"), QStringLiteral("x"), QStringLiteral("y"), QStringLiteral("z")}, this);
     axis_->choose(0);
     row->addWidget(axis_);
     section_ = new QSlider(Qt::Horizontal, this);

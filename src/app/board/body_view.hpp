@@ -14,8 +14,8 @@ namespace bollard::app {
 
 class Choice;
 
-/// Shows frames from the core's renderer, drawn off the interface thread: coarse while something moves, sharp when
-/// it rests.
+/// Shows frames from the core's renderer, drawn off the interface thread: coarse while something moves, sharp
+/// when it rests.
 class BodyCanvas : public QWidget {
     Q_OBJECT
   public:
@@ -34,7 +34,8 @@ class BodyCanvas : public QWidget {
     double alongExtent(int axis, double share) const;
 
   signals:
-    void pointed(const QString& text); ///< the point under the pointer, in the card's unit; empty over the ground
+    void
+    pointed(const QString& text); ///< the point under the pointer, in the card's unit; empty over the ground
     void frameShown();
 
   protected:

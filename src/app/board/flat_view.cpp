@@ -19,7 +19,8 @@ FlatView::FlatView(CardEditor& editor, Maker& maker, QWidget* parent)
     setMouseTracking(true);
     setAttribute(Qt::WA_InputMethodEnabled, false);
     setAccessibleName(tr("Flat view"));
-    setAccessibleDescription(tr("Arrow keys move the selected words by 1 mm, with Shift by 0.1; F2 writes in place."));
+    setAccessibleDescription(
+        tr("Arrow keys move the selected words by 1 mm, with Shift by 0.1; F2 writes in place."));
     setMinimumSize(200, 150);
     blink_.setInterval(530);
     connect(&blink_, &QTimer::timeout, this, [this] {
@@ -106,7 +107,8 @@ void FlatView::paintEvent(QPaintEvent*) {
     const drawing::Tokens& t = drawing::tokens();
     if (flat && editor_.card().inscriptions.empty()) {
         painter.setPen(t.inkSoft);
-        painter.drawText(rect().adjusted(40, 0, -40, -60), Qt::AlignHCenter | Qt::AlignBottom | Qt::TextWordWrap,
+        painter.drawText(rect().adjusted(40, 0, -40, -60),
+                         Qt::AlignHCenter | Qt::AlignBottom | Qt::TextWordWrap,
                          tr("No words yet: add an inscription under Lettering."));
     }
     painter.setPen(QPen(t.tide, 1, Qt::DashLine));
@@ -207,17 +209,20 @@ void FlatView::dragTo(QPointF at, bool free) {
         QPointF anchor = QPointF(atStart_.placing.x, atStart_.placing.y) + now - start;
         if (!free)
             anchor = snapped(anchor, frameAtStart_);
-        editor_.editInscription(tr("Move words"), QStringLiteral("move"), [&](card::Inscription& inscription) {
-            inscription.placing.x = exact(anchor.x(), 0.01);
-            inscription.placing.y = exact(anchor.y(), 0.01);
-        });
+        editor_.editInscription(tr("Move words"), QStringLiteral("move"),
+                                [&](card::Inscription& inscription) {
+                                    inscription.placing.x = exact(anchor.x(), 0.01);
+                                    inscription.placing.y = exact(anchor.y(), 0.01);
+                                });
     } else if (drag_ == Drag::size) {
-        const double before = QLineF(gripCentre_, pressedAt_).length(), after = QLineF(gripCentre_, at).length();
+        const double before = QLineF(gripCentre_, pressedAt_).length(),
+                     after = QLineF(gripCentre_, at).length();
         const double size = atStart_.style.capitalHeight * after / std::max(before, 1.0);
-        editor_.editInscription(tr("Size words"), QStringLiteral("size"), [&](card::Inscription& inscription) {
-            inscription.style.capitalHeight =
-                std::clamp(exact(size, 0.1), card::ranges::capitalHeight.least, card::ranges::capitalHeight.most);
-        });
+        editor_.editInscription(
+            tr("Size words"), QStringLiteral("size"), [&](card::Inscription& inscription) {
+                inscription.style.capitalHeight = std::clamp(
+                    exact(size, 0.1), card::ranges::capitalHeight.least, card::ranges::capitalHeight.most);
+            });
     } else if (drag_ == Drag::turn) {
         const double by = QLineF(gripCentre_, at).angle() - QLineF(gripCentre_, pressedAt_).angle();
         double turn = std::remainder(atStart_.placing.turn + by, 360);
@@ -242,9 +247,9 @@ QPointF FlatView::snapped(QPointF anchor, const QPolygonF& frameAtStart) {
             double own, line;
         };
         const double middle = (low + high) / 2;
-        const Pair pairs[]{{middle, whole / 2},       {low, blank.margin}, {high, whole - blank.margin},
-                           {low, 0},                  {high, whole},       {low, whole / 2},
-                           {high, whole / 2}};
+        const Pair pairs[]{
+            {middle, whole / 2}, {low, blank.margin}, {high, whole - blank.margin}, {low, 0}, {high, whole},
+            {low, whole / 2},    {high, whole / 2}};
         const Pair* best = nullptr;
         for (const Pair& pair : pairs)
             if (std::fabs(pair.own - pair.line) < (best ? std::fabs(best->own - best->line) : reach))
@@ -484,11 +489,14 @@ void FlatView::placeCaret(QPointF at) {
     if (!letters || letters->setting->lines.empty())
         return;
     const QPointF mm = scale_.toMm(at);
-    const plane::Vector inSetting = letters->place.toSetting(plane::unitsPerMillimetre * plane::Vector{mm.x(), mm.y()});
+    const plane::Vector inSetting =
+        letters->place.toSetting(plane::unitsPerMillimetre * plane::Vector{mm.x(), mm.y()});
     const double x = plane::toMillimetres(inSetting.x), y = plane::toMillimetres(inSetting.y);
-    const double middle = plane::toMillimetres(letters->setting->typeface->capitalHeight() * letters->setting->scale) / 2;
+    const double middle =
+        plane::toMillimetres(letters->setting->typeface->capitalHeight() * letters->setting->scale) / 2;
     const auto& lines = letters->setting->lines;
-    const auto line = std::ranges::min_element(lines, {}, [&](const setting::Line& l) { return std::fabs(l.baseline + middle - y); });
+    const auto line = std::ranges::min_element(
+        lines, {}, [&](const setting::Line& l) { return std::fabs(l.baseline + middle - y); });
     const auto place = std::ranges::min_element(line->carets, {}, [&](double c) { return std::fabs(c - x); });
     caret_ = line->first + int(place - line->carets.begin());
     caretShown_ = true;

@@ -12,9 +12,11 @@ BlankStation::BlankStation(CardEditor& editor, QWidget* parent) : StationBody(ed
     kind_ = new Choice(tr("Blank"), {tr("none"), tr("plate"), tr("disc")}, this);
     wide(kind_);
     connect(kind_, &Choice::picked, this, [this](int kind) {
-        editor_.edit(tr("Change the blank"), {}, [&](card::Card& card) { card.blank.kind = static_cast<blank::Kind>(kind); });
+        editor_.edit(tr("Change the blank"), {},
+                     [&](card::Card& card) { card.blank.kind = static_cast<blank::Kind>(kind); });
     });
-    const auto field = [this](const QString& label, card::Range range, double step, double blank::Blank::*member) {
+    const auto field = [this](const QString& label, card::Range range, double step,
+                              double blank::Blank::*member) {
         return number(label, Kind::length, range, step, [this, label, member](double value) {
             editor_.edit(tr("Change %1").arg(label.toLower()), label,
                          [&](card::Card& card) { card.blank.*member = value; });
@@ -73,12 +75,14 @@ void BlankStation::rebuildHoles() {
             layout->setContentsMargins(0, 0, 0, 0);
             layout->setSpacing(4);
             const auto field = [&](const QString& name, card::Range range, double blank::Hole::*member) {
-                auto* made = new NumberField(tr("Hole %1, %2").arg(i + 1).arg(name), Kind::length, range, 0.5, line);
+                auto* made =
+                    new NumberField(tr("Hole %1, %2").arg(i + 1).arg(name), Kind::length, range, 0.5, line);
                 made->setUnitShown(false);
                 layout->addWidget(softLabel(name, line));
                 layout->addWidget(made, 1);
                 connect(made, &NumberField::edited, this, [this, i, member](double value) {
-                    editor_.edit(tr("Change hole"), {}, [&](card::Card& card) { card.blank.holes[i].*member = value; });
+                    editor_.edit(tr("Change hole"), {},
+                                 [&](card::Card& card) { card.blank.holes[i].*member = value; });
                 });
             };
             field(QStringLiteral("x"), card::ranges::position, &blank::Hole::x);

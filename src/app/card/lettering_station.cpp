@@ -21,7 +21,8 @@ class Slip : public QPushButton {
     Slip(CardEditor& editor, int number, QWidget* parent) : QPushButton(parent), number_(number) {
         const card::Inscription& inscription = editor.card().inscriptions[size_t(number)];
         const QString words = wording::wordsOnOneLine(inscription.words, 20);
-        const QString how = inscription.hidden ? QObject::tr("hidden") : wording::nameOf(inscription.working.kind);
+        const QString how =
+            inscription.hidden ? QObject::tr("hidden") : wording::nameOf(inscription.working.kind);
         setCheckable(true);
         setChecked(number == editor.selected());
         setAccessibleName(QObject::tr("Inscription %1: %2, %3").arg(number + 1).arg(words, how));
@@ -81,8 +82,9 @@ Slips::Slips(CardEditor& editor, QWidget* parent) : QWidget(parent), editor_(edi
     up_ = tool("up", tr("Move inscription up"), [this] { editor_.moveInscription(-1); });
     down_ = tool("down", tr("Move inscription down"), [this] { editor_.moveInscription(1); });
     hide_ = tool("hide", tr("Hide or show inscription"), [this] {
-        editor_.editInscription(tr("Hide or show inscription"), {},
-                                [](card::Inscription& inscription) { inscription.hidden = !inscription.hidden; });
+        editor_.editInscription(tr("Hide or show inscription"), {}, [](card::Inscription& inscription) {
+            inscription.hidden = !inscription.hidden;
+        });
     });
     remove_ = tool("remove", tr("Delete inscription"), [this] { editor_.deleteInscription(); });
     layout->addLayout(row);
@@ -109,7 +111,8 @@ void Slips::refresh() {
     down_->setEnabled(any && editor_.selected() + 1 < int(editor_.card().inscriptions.size()));
 }
 
-LetteringStation::LetteringStation(CardEditor& editor, Maker& maker, QWidget* parent) : StationBody(editor, parent) {
+LetteringStation::LetteringStation(CardEditor& editor, Maker& maker, QWidget* parent)
+    : StationBody(editor, parent) {
     slips_ = new Slips(editor, this);
     wide(slips_);
     words_ = new QPlainTextEdit(this);
@@ -149,13 +152,16 @@ LetteringStation::LetteringStation(CardEditor& editor, Maker& maker, QWidget* pa
     });
     connect(typefaces_, &TypefaceList::fileWanted, this, &LetteringStation::fontFileWanted);
 
-    const auto style = [this](const QString& label, card::Range range, double step, double setting::TextStyle::*member) {
+    const auto style = [this](const QString& label, card::Range range, double step,
+                              double setting::TextStyle::*member) {
         return number(label, Kind::length, range, step, [this, label, member](double value) {
-            editor_.editInscription(tr("Change %1").arg(label.toLower()), label,
-                                    [&](card::Inscription& inscription) { inscription.style.*member = value; });
+            editor_.editInscription(
+                tr("Change %1").arg(label.toLower()), label,
+                [&](card::Inscription& inscription) { inscription.style.*member = value; });
         });
     };
-    capital_ = style(tr("Capital height"), card::ranges::capitalHeight, 0.5, &setting::TextStyle::capitalHeight);
+    capital_ =
+        style(tr("Capital height"), card::ranges::capitalHeight, 0.5, &setting::TextStyle::capitalHeight);
     letterSpace_ = style(tr("Letter space"), card::ranges::space, 0.1, &setting::TextStyle::letterSpace);
     wordSpace_ = style(tr("Word space"), card::ranges::space, 0.1, &setting::TextStyle::wordSpace);
     lineSpace_ = style(tr("Line space"), card::ranges::space, 0.5, &setting::TextStyle::lineSpace);
@@ -191,7 +197,8 @@ void LetteringStation::previewFace(const type::TypefaceChoice& choice) {
 void LetteringStation::refresh() {
     slips_->refresh();
     const card::Inscription* inscription = editor_.inscription();
-    for (QWidget* widget : std::initializer_list<QWidget*>{words_, face_, capital_, letterSpace_, wordSpace_, lineSpace_, align_})
+    for (QWidget* widget : std::initializer_list<QWidget*>{words_, face_, capital_, letterSpace_, wordSpace_,
+                                                           lineSpace_, align_})
         widget->setEnabled(inscription != nullptr);
     const QString words = inscription ? QString::fromStdString(inscription->words) : QString();
     if (words_->toPlainText() != words) {

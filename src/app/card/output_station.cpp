@@ -12,7 +12,8 @@ OutputStation::OutputStation(CardEditor& editor, QWidget* parent) : StationBody(
     };
     for (const Format& format :
          {Format{tr("Write STL…"), QStringLiteral("stl"), tr("One solid, for any printer")},
-          Format{tr("Write 3MF…"), QStringLiteral("3mf"), tr("Blank and letters as bodies with colours, in mm")},
+          Format{tr("Write 3MF…"), QStringLiteral("3mf"),
+                 tr("Blank and letters as bodies with colours, in mm")},
           Format{tr("Write picture…"), QStringLiteral("png"), tr("The view as it is shown, as PNG")}}) {
         auto* button = new QPushButton(format.text, this);
         button->setAccessibleDescription(format.why);

@@ -12,10 +12,13 @@ using Kind = NumberField::Kind;
 
 PlacingStation::PlacingStation(CardEditor& editor, Maker& maker, QWidget* parent)
     : StationBody(editor, parent), maker_(maker) {
-    anchor_ = new Choice(tr("Anchor"), {QStringLiteral("↖"), QStringLiteral("↑"), QStringLiteral("↗"), QStringLiteral("←"),
-                                        QStringLiteral("·"), QStringLiteral("→"), QStringLiteral("↙"), QStringLiteral("↓"),
-                                        QStringLiteral("↘")}, this, 3);
-    const QStringList names{tr("top left"), tr("top"), tr("top right"), tr("left"), tr("centre"), tr("right"),
+    anchor_ = new Choice(tr("Anchor"),
+                         {QStringLiteral("↖"), QStringLiteral("↑"), QStringLiteral("↗"), QStringLiteral("←"),
+                          QStringLiteral("·"), QStringLiteral("→"), QStringLiteral("↙"), QStringLiteral("↓"),
+                          QStringLiteral("↘")},
+                         this, 3);
+    const QStringList names{tr("top left"),    tr("top"),    tr("top right"),
+                            tr("left"),        tr("centre"), tr("right"),
                             tr("bottom left"), tr("bottom"), tr("bottom right")};
     for (int i = 0; i < names.size(); ++i) {
         anchor_->button(i)->setAccessibleName(tr("Anchor: %1").arg(names[i]));
@@ -31,16 +34,19 @@ PlacingStation::PlacingStation(CardEditor& editor, Maker& maker, QWidget* parent
             inscription.placing.anchor = static_cast<setting::Anchor>(anchor);
             if (!letters)
                 return;
-            const plane::Point held = setting::anchorPoint(letters->setting->frame, inscription.placing.anchor);
+            const plane::Point held =
+                setting::anchorPoint(letters->setting->frame, inscription.placing.anchor);
             const plane::Vector at = letters->place.toSide(plane::vectorOf(held));
             inscription.placing.x = std::round(plane::toMillimetres(at.x) * 1000) / 1000;
             inscription.placing.y = std::round(plane::toMillimetres(at.y) * 1000) / 1000;
         });
     });
-    const auto field = [this](const QString& label, Kind kind, card::Range range, double setting::Placing::*member) {
+    const auto field = [this](const QString& label, Kind kind, card::Range range,
+                              double setting::Placing::*member) {
         return number(label, kind, range, 1, [this, label, member](double value) {
-            editor_.editInscription(tr("Change placing"), label,
-                                    [&](card::Inscription& inscription) { inscription.placing.*member = value; });
+            editor_.editInscription(tr("Change placing"), label, [&](card::Inscription& inscription) {
+                inscription.placing.*member = value;
+            });
         });
     };
     x_ = field(tr("Across, x"), Kind::length, card::ranges::position, &setting::Placing::x);
@@ -57,7 +63,8 @@ PlacingStation::PlacingStation(CardEditor& editor, Maker& maker, QWidget* parent
         });
     });
     margin_ = number(tr("Margin"), Kind::length, card::ranges::margin, 0.5, [this](double value) {
-        editor_.edit(tr("Change margin"), QStringLiteral("margin"), [&](card::Card& card) { card.blank.margin = value; });
+        editor_.edit(tr("Change margin"), QStringLiteral("margin"),
+                     [&](card::Card& card) { card.blank.margin = value; });
     });
     largest_ = new QPushButton(tr("Largest that fits"), this);
     wide(largest_);
@@ -75,15 +82,18 @@ void PlacingStation::fitLargest() {
         return;
     largest_->setEnabled(false);
     const int selected = editor_.selected();
-    QThreadPool::globalInstance()->start([this, selected, inscription = *editor_.inscription(), blank = editor_.card().blank,
+    QThreadPool::globalInstance()->start([this, selected, inscription = *editor_.inscription(),
+                                          blank = editor_.card().blank,
                                           typeface = letters->setting->typeface] {
         const std::optional<double> size = card::largestThatFits(inscription, blank, blank.margin, typeface);
         QMetaObject::invokeMethod(this, [this, selected, inscription, size] {
             largest_->setEnabled(true);
             told_->show();
             if (!size)
-                return told_->setText(tr("No size fits here: the anchor lies outside the margin, or there is no blank."));
-            if (selected != editor_.selected() || !editor_.inscription() || !(*editor_.inscription() == inscription))
+                return told_->setText(
+                    tr("No size fits here: the anchor lies outside the margin, or there is no blank."));
+            if (selected != editor_.selected() || !editor_.inscription() ||
+                !(*editor_.inscription() == inscription))
                 return told_->setText(tr("The words changed meanwhile; nothing was done."));
             editor_.editInscription(tr("Largest that fits"), {},
                                     [&](card::Inscription& changed) { changed.style.capitalHeight = *size; });

@@ -9,7 +9,8 @@ namespace bollard::app {
 using Kind = NumberField::Kind;
 
 ProcessStation::ProcessStation(CardEditor& editor, QWidget* parent) : StationBody(editor, parent) {
-    const auto field = [this](const QString& label, card::Range range, double step, double check::FilamentProcess::*member) {
+    const auto field = [this](const QString& label, card::Range range, double step,
+                              double check::FilamentProcess::*member) {
         return number(label, Kind::length, range, step, [this, label, member](double value) {
             editor_.edit(tr("Change %1").arg(label.toLower()), label,
                          [&](card::Card& card) { card.process.*member = value; });
@@ -22,19 +23,21 @@ ProcessStation::ProcessStation(CardEditor& editor, QWidget* parent) : StationBod
     for (int i = 0; i < check::limits; ++i) {
         const auto limit = static_cast<check::Limit>(i);
         const bool length = limit != check::Limit::heightPerStroke;
-        NumberField* made = number(wording::nameOf(limit, working::Kind::raised), length ? Kind::length : Kind::plain,
-                                   card::ranges::limit, 0.05, [this, limit](double value) {
-                                       const auto key = std::pair(kind(), limit);
-                                       editor_.edit(tr("Change a limit"), QStringLiteral("limit"),
-                                                    [&](card::Card& card) { card.process.own[key] = value; });
-                                   });
+        NumberField* made =
+            number(wording::nameOf(limit, working::Kind::raised), length ? Kind::length : Kind::plain,
+                   card::ranges::limit, 0.05, [this, limit](double value) {
+                       const auto key = std::pair(kind(), limit);
+                       editor_.edit(tr("Change a limit"), QStringLiteral("limit"),
+                                    [&](card::Card& card) { card.process.own[key] = value; });
+                   });
         limits_.emplace_back(limit, made);
     }
     start_ = new QPushButton(tr("Limits from nozzle and layer again"), this);
     start_->setObjectName(QStringLiteral("link"));
     wide(start_);
     connect(start_, &QPushButton::clicked, this, [this] {
-        editor_.edit(tr("Limits from nozzle and layer"), {}, [](card::Card& card) { card.process.own.clear(); });
+        editor_.edit(tr("Limits from nozzle and layer"), {},
+                     [](card::Card& card) { card.process.own.clear(); });
     });
 }
 

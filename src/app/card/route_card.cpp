@@ -112,8 +112,9 @@ void RouteCard::refresh() {
     station(blank).setSummary(wording::summaryOf(card.blank, card.unit));
     station(lettering).setSummary(wording::letteringSummary(card, selected));
     station(placing).setSummary(wording::placingSummary(card, selected));
-    station(working).setSummary(editor_.inscription() ? wording::summaryOf(editor_.inscription()->working, card.unit)
-                                                      : tr("nothing to work"));
+    station(working).setSummary(editor_.inscription()
+                                    ? wording::summaryOf(editor_.inscription()->working, card.unit)
+                                    : tr("nothing to work"));
     station(process).setSummary(wording::summaryOf(card.process, card.unit));
     station(output).setSummary(tr("STL, 3MF, picture"));
     for (Station* s : stations_)

@@ -120,7 +120,9 @@ void Station::setMark(int stops, int watches) {
     stops_ = stops;
     watches_ = watches;
     const drawing::Tokens& t = drawing::tokens();
-    mark_->setText(stops > 0 ? tr("%1 stop").arg(stops) : watches > 0 ? tr("%1 watch").arg(watches) : QString());
+    mark_->setText(stops > 0     ? tr("%1 stop").arg(stops)
+                   : watches > 0 ? tr("%1 watch").arg(watches)
+                                 : QString());
     QPalette palette = mark_->palette();
     palette.setColor(QPalette::WindowText, stops > 0 ? t.stop : t.watch);
     mark_->setPalette(palette);
@@ -153,7 +155,10 @@ void Station::paintEvent(QPaintEvent*) {
         painter.fillRect(rect(), t.field);
     painter.setPen(t.line);
     painter.drawLine(0, height() - 1, width(), height() - 1);
-    const QColor edge = stops_ > 0 ? t.stop : watches_ > 0 ? t.watch : open_ ? t.tide : QColor(Qt::transparent);
+    const QColor edge = stops_ > 0     ? t.stop
+                        : watches_ > 0 ? t.watch
+                        : open_        ? t.tide
+                                       : QColor(Qt::transparent);
     painter.fillRect(QRect(0, 0, 3, height() - 1), edge);
     const QRectF box(14.5, 12.5, 19, 19);
     painter.setPen(head_->hasFocus() ? t.tide : open_ ? t.ink : t.inkSoft);

@@ -21,7 +21,8 @@ QString fullName(const type::TypefaceEntry& entry) {
 }
 
 /// The words set in the face, as one path with capitals 1 high and y down.
-QPainterPath drawnWords(const type::Catalogue& catalogue, const type::TypefaceEntry& entry, const std::string& words) {
+QPainterPath drawnWords(const type::Catalogue& catalogue, const type::TypefaceEntry& entry,
+                        const std::string& words) {
     const auto typeface = catalogue.open({entry.family, entry.style, {}, 0});
     if (!typeface)
         return {};
@@ -33,8 +34,9 @@ QPainterPath drawnWords(const type::Catalogue& catalogue, const type::TypefaceEn
     path.setFillRule(Qt::WindingFill);
     for (const setting::Letter& letter : set.letters) {
         const QPointF at = drawing::pointOf(plane::vectorOf(letter.at));
-        path.addPath(drawing::pathOf((*typeface)->glyph(letter.glyph).outline, set.scale / plane::unitsPerMillimetre)
-                         .translated(at));
+        path.addPath(
+            drawing::pathOf((*typeface)->glyph(letter.glyph).outline, set.scale / plane::unitsPerMillimetre)
+                .translated(at));
     }
     return QTransform::fromScale(0.1, -0.1).map(path);
 }
@@ -47,7 +49,8 @@ class RowPainter : public QStyledItemDelegate {
     QSize sizeHint(const QStyleOptionViewItem& option, const QModelIndex&) const override {
         return {option.rect.width(), rowHeight};
     }
-    void paint(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index) const override {
+    void paint(QPainter* painter, const QStyleOptionViewItem& option,
+               const QModelIndex& index) const override {
         const drawing::Tokens& t = drawing::tokens();
         const bool chosen = option.state & QStyle::State_Selected;
         painter->save();
@@ -127,7 +130,9 @@ void TypefaceModel::arrange() {
     if (catalogue_) {
         const auto& all = catalogue_->entries();
         asked_.assign(all.size(), false);
-        const auto wanted = [&](const type::TypefaceEntry& e) { return fullName(e).contains(filter_, Qt::CaseInsensitive); };
+        const auto wanted = [&](const type::TypefaceEntry& e) {
+            return fullName(e).contains(filter_, Qt::CaseInsensitive);
+        };
         for (const QString& name : QSettings().value(recentKey).toStringList()) {
             const QStringList parts = name.split(QLatin1Char('\t'));
             const auto* found = catalogue_->find(parts.value(0).toStdString(), parts.value(1).toStdString());
@@ -176,20 +181,21 @@ QPainterPath TypefaceModel::preview(int row) const {
     if (asked_[size_t(number)])
         return {};
     asked_[size_t(number)] = true;
-    pool_.start([this, number, catalogue = catalogue_, words = words_.toStdString(), generation = generation_] {
-        const QPainterPath path = drawnWords(*catalogue, catalogue->entries()[size_t(number)], words);
-        auto* model = const_cast<TypefaceModel*>(this); // the model hears of it in its own thread
-        QMetaObject::invokeMethod(model, [model, number, path, generation] {
-            if (generation != model->generation_)
-                return;
-            model->previews_.insert(number, new QPainterPath(path));
-            const auto place = std::ranges::find(model->rows_, number);
-            if (place != model->rows_.end()) {
-                const QModelIndex index = model->index(int(place - model->rows_.begin()));
-                emit model->dataChanged(index, index);
-            }
+    pool_.start(
+        [this, number, catalogue = catalogue_, words = words_.toStdString(), generation = generation_] {
+            const QPainterPath path = drawnWords(*catalogue, catalogue->entries()[size_t(number)], words);
+            auto* model = const_cast<TypefaceModel*>(this); // the model hears of it in its own thread
+            QMetaObject::invokeMethod(model, [model, number, path, generation] {
+                if (generation != model->generation_)
+                    return;
+                model->previews_.insert(number, new QPainterPath(path));
+                const auto place = std::ranges::find(model->rows_, number);
+                if (place != model->rows_.end()) {
+                    const QModelIndex index = model->index(int(place - model->rows_.begin()));
+                    emit model->dataChanged(index, index);
+                }
+            });
         });
-    });
     return {};
 }
 
@@ -221,10 +227,11 @@ TypefaceList::TypefaceList(Maker& maker, QWidget* parent) : QWidget(parent) {
         if (model_.rowCount() > 0)
             view_->setCurrentIndex(model_.index(0));
     });
-    connect(view_->selectionModel(), &QItemSelectionModel::currentChanged, this, [this](const QModelIndex& index) {
-        if (index.isValid() && isVisible())
-            emit previewed(model_.choiceAt(index.row()));
-    });
+    connect(view_->selectionModel(), &QItemSelectionModel::currentChanged, this,
+            [this](const QModelIndex& index) {
+                if (index.isValid() && isVisible())
+                    emit previewed(model_.choiceAt(index.row()));
+            });
     connect(view_, &QListView::clicked, this, [this](const QModelIndex& index) {
         model_.noteUse(model_.choiceAt(index.row()));
         emit chosen(model_.choiceAt(index.row()));

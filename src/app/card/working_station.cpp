@@ -21,8 +21,9 @@ WorkingStation::WorkingStation(CardEditor& editor, QWidget* parent) : StationBod
     });
     const auto field = [this](const QString& label, card::Range range, double working::Working::*member) {
         return number(label, Kind::length, range, 0.2, [this, label, member](double value) {
-            editor_.editInscription(tr("Change %1").arg(label.toLower()), label,
-                                    [&](card::Inscription& inscription) { inscription.working.*member = value; });
+            editor_.editInscription(
+                tr("Change %1").arg(label.toLower()), label,
+                [&](card::Inscription& inscription) { inscription.working.*member = value; });
         });
     };
     height_ = field(tr("Height"), card::ranges::height, &working::Working::height);
@@ -56,8 +57,10 @@ void WorkingStation::refresh() {
         told_->setText(tr("Stands above the front and reaches into the blank by its bedding."));
         break;
     case working::Kind::sunk:
-        told_->setText(tr("Leaves a floor of %1.")
-                           .arg(wording::lengthText(std::max(0.0, editor_.card().blank.thickness - working.depth), editor_.card().unit)));
+        told_->setText(
+            tr("Leaves a floor of %1.")
+                .arg(wording::lengthText(std::max(0.0, editor_.card().blank.thickness - working.depth),
+                                         editor_.card().unit)));
         break;
     case working::Kind::pierced:
         told_->setText(tr("Cut right through; counters fall out unless something holds them."));

@@ -5,7 +5,8 @@
 
 namespace bollard::app {
 
-Choice::Choice(const QString& name, const QStringList& options, QWidget* parent, int columns) : QWidget(parent) {
+Choice::Choice(const QString& name, const QStringList& options, QWidget* parent, int columns)
+    : QWidget(parent) {
     setAccessibleName(name);
     auto* layout = new QGridLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);

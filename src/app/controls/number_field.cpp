@@ -12,7 +12,7 @@ NumberField::NumberField(const QString& name, Kind kind, card::Range range, doub
     : QLineEdit(parent), kind_(kind), range_(range), step_(step) {
     setAccessibleName(name);
     setMinimumWidth(64);
-    show(0);
+    display(0);
     connect(this, &QLineEdit::returnPressed, this, [this] {
         take();
         selectAll();
@@ -33,13 +33,13 @@ QString NumberField::suffix() const {
 void NumberField::setValue(double value) {
     value_ = value;
     if (!hasFocus() || !isModified())
-        show(value);
+        display(value);
 }
 
 void NumberField::setUnit(quantity::Unit unit) {
     unit_ = unit;
     setTextMargins(0, 0, unitShown_ ? fontMetrics().horizontalAdvance(suffix()) + 6 : 0, 0);
-    show(value_);
+    display(value_);
 }
 
 void NumberField::setUnitShown(bool shown) {
@@ -48,7 +48,7 @@ void NumberField::setUnitShown(bool shown) {
     setUnit(unit_);
 }
 
-void NumberField::show(double value) {
+void NumberField::display(double value) {
     shown_ = QString::fromStdString(kind_ == Kind::length ? quantity::textOfLength(value, unit_)
                                                           : quantity::textOfNumber(value));
     setText(shown_);
@@ -71,7 +71,7 @@ void NumberField::refuse(const QString& sentence) {
 
 void NumberField::take() {
     if (!isModified() || text() == shown_)
-        return show(value_);
+        return display(value_);
     const std::string typed = text().toStdString();
     const auto read = kind_ == Kind::length  ? quantity::lengthFromText(typed, unit_)
                       : kind_ == Kind::angle ? quantity::angleFromText(typed)
@@ -79,12 +79,14 @@ void NumberField::take() {
     if (!read)
         return refuse(wording::sentenceOf(read.problem()));
     if (!range_.holds(*read)) {
-        const auto inUnit = [&](double v) { return QString::fromStdString(quantity::roundedText(v / unitSize(), 3)); };
+        const auto inUnit = [&](double v) {
+            return QString::fromStdString(quantity::roundedText(v / unitSize(), 3));
+        };
         return refuse(tr("Between %1 and %2 %3.").arg(inUnit(range_.least), inUnit(range_.most), suffix()));
     }
     const bool changed = *read != value_;
     value_ = *read;
-    show(value_);
+    display(value_);
     if (changed)
         emit edited(value_);
 }
@@ -94,11 +96,12 @@ void NumberField::step(double steps) {
     // Steps are round numbers of the shown unit: a millimetre-sized step in inches would never be.
     const double inUnit = unitSize() >= 10 ? step_ / 16 : step_;
     const double size = inUnit * unitSize();
-    const double next = std::clamp(std::round((value_ + steps * size) / (size / 10)) * (size / 10), range_.least, range_.most);
+    const double next = std::clamp(std::round((value_ + steps * size) / (size / 10)) * (size / 10),
+                                   range_.least, range_.most);
     if (next == value_)
         return;
     value_ = next;
-    show(value_);
+    display(value_);
     selectAll();
     emit edited(value_);
 }
@@ -112,7 +115,7 @@ void NumberField::keyPressEvent(QKeyEvent* event) {
         return step(-fine);
     case Qt::Key_Escape:
         if (isModified() || !refusal_.isEmpty()) {
-            show(value_);
+            display(value_);
             selectAll();
             return;
         }

@@ -23,7 +23,7 @@ class NumberField : public QLineEdit {
     QString refusal() const { return refusal_; }
 
   signals:
-    void edited(double value);              ///< the person settled on another value
+    void edited(double value);             ///< the person settled on another value
     void refused(const QString& sentence); ///< empty when the refusal is over
 
   protected:
@@ -35,7 +35,7 @@ class NumberField : public QLineEdit {
   private:
     void take();
     void step(double steps);
-    void show(double value);
+    void display(double value);
     void refuse(const QString& sentence);
     QString suffix() const;
     double unitSize() const;

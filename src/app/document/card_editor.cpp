@@ -9,8 +9,8 @@ namespace bollard::app {
 class CardEditor::Step : public QUndoCommand {
   public:
     Step(CardEditor& editor, const QString& name, QString key, card::Card after, int selectedAfter)
-        : QUndoCommand(name), editor_(editor), key_(std::move(key)), before_(editor.card_), after_(std::move(after)),
-          selectedBefore_(editor.selected_), selectedAfter_(selectedAfter) {}
+        : QUndoCommand(name), editor_(editor), key_(std::move(key)), before_(editor.card_),
+          after_(std::move(after)), selectedBefore_(editor.selected_), selectedAfter_(selectedAfter) {}
 
     int id() const override { return key_.isEmpty() ? -1 : 1; }
     void undo() override { editor_.show(before_, selectedBefore_); }
@@ -62,7 +62,8 @@ void CardEditor::edit(const QString& name, const QString& key, const Change& cha
         ++gesture_;
     const int last = int(after.inscriptions.size()) - 1;
     const int selectedAfter = std::clamp(selected_, last >= 0 ? 0 : -1, last);
-    history_.push(new Step(*this, name, key.isEmpty() ? key : key + QString::number(gesture_), std::move(after), selectedAfter));
+    history_.push(new Step(*this, name, key.isEmpty() ? key : key + QString::number(gesture_),
+                           std::move(after), selectedAfter));
 }
 
 void CardEditor::editInscription(const QString& name, const QString& key,
@@ -120,8 +121,9 @@ void CardEditor::moveInscription(int by) {
     const int to = selected_ + by;
     if (!inscription() || to < 0 || to >= int(card_.inscriptions.size()))
         return;
-    edit(tr("Reorder inscriptions"), {},
-         [&](card::Card& card) { std::swap(card.inscriptions[size_t(selected_)], card.inscriptions[size_t(to)]); });
+    edit(tr("Reorder inscriptions"), {}, [&](card::Card& card) {
+        std::swap(card.inscriptions[size_t(selected_)], card.inscriptions[size_t(to)]);
+    });
     select(to);
 }
 

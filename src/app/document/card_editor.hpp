@@ -21,11 +21,12 @@ class CardEditor : public QObject {
     void select(int inscription);
 
     using Change = std::function<void(card::Card&)>;
-    /// Changes the card. `name` is what undo says. Changes of the same `key` (not empty) run together into one
-    /// step while nothing else comes between, no pause of a second, and no endGesture().
+    /// Changes the card. `name` is what undo says. Changes of the same `key` (not empty) run together into
+    /// one step while nothing else comes between, no pause of a second, and no endGesture().
     void edit(const QString& name, const QString& key, const Change& change);
     /// The same for the selected inscription; nothing happens when there is none.
-    void editInscription(const QString& name, const QString& key, const std::function<void(card::Inscription&)>& change);
+    void editInscription(const QString& name, const QString& key,
+                         const std::function<void(card::Inscription&)>& change);
     void endGesture() { ++gesture_; }
 
     /// Adds an inscription like the selected one (below it on the board) and selects it.
@@ -51,10 +52,10 @@ class CardEditor : public QObject {
     quantity::Result<quantity::Done> saveAs(const QString& path);
 
   signals:
-    void changed();          ///< the card
+    void changed(); ///< the card
     void selectionChanged();
-    void fileChanged();      ///< path or edited()
-    void restarted();        ///< another card was opened
+    void fileChanged(); ///< path or edited()
+    void restarted();   ///< another card was opened
 
   private:
     class Step;

@@ -21,7 +21,8 @@ Maker::Maker(QObject* parent) : QObject(parent) {
     patience_.setInterval(moment);
     connect(&patience_, &QTimer::timeout, this, [this] { stop_.request_stop(); });
     pool_.start([this] {
-        const auto read = std::make_shared<const type::Catalogue>((drawing::shareFolder() + "/fonts").toStdString());
+        const auto read =
+            std::make_shared<const type::Catalogue>((drawing::shareFolder() + "/fonts").toStdString());
         pipeline_ = std::make_unique<card::Pipeline>(read);
         QMetaObject::invokeMethod(this, [this, read] {
             catalogue_ = read;

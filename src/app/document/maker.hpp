@@ -11,7 +11,8 @@
 
 namespace bollard::app {
 
-/// What can be shown of a card. Parts are null until they are made; a later stage of the same revision has more.
+/// What can be shown of a card. Parts are null until they are made; a later stage of the same revision has
+/// more.
 struct Shown {
     int revision = 0;
     card::Made made{};
@@ -19,8 +20,8 @@ struct Shown {
     std::shared_ptr<const picture::Scene> scene{};
 };
 
-/// Runs the pipeline for the newest card. A run that a newer card overtakes may finish for a moment, so that someone
-/// who types without pause still sees what he types; then it is stopped.
+/// Runs the pipeline for the newest card. A run that a newer card overtakes may finish for a moment, so that
+/// someone who types without pause still sees what he types; then it is stopped.
 class Maker : public QObject {
     Q_OBJECT
   public:
@@ -34,7 +35,7 @@ class Maker : public QObject {
     const std::shared_ptr<const type::Catalogue>& catalogue() const { return catalogue_; }
 
   signals:
-    void stageDone();      ///< shown() has more
+    void stageDone(); ///< shown() has more
     void busyChanged();
     void catalogueReady();
 

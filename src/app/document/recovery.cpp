@@ -22,7 +22,8 @@ QString lockOf(const QString& file) {
 Recovery::Recovery(CardEditor& editor, const QString& folder, QObject* parent)
     : QObject(parent), editor_(editor), folder_(folder) {
     QDir().mkpath(folder_);
-    file_ = folder_ + QLatin1Char('/') + QUuid::createUuid().toString(QUuid::WithoutBraces) + QStringLiteral(".unsaved");
+    file_ = folder_ + QLatin1Char('/') + QUuid::createUuid().toString(QUuid::WithoutBraces) +
+            QStringLiteral(".unsaved");
     lock_ = std::make_unique<QLockFile>(lockOf(file_));
     lock_->setStaleLockTime(0);
     lock_->tryLock();
@@ -81,7 +82,8 @@ std::vector<LeftOver> Recovery::leftOvers() const {
         const QJsonObject kept = QJsonDocument::fromJson(QByteArray::fromStdString(*text)).object();
         leftOver.path = kept[QStringLiteral("path")].toString();
         leftOver.card = kept[QStringLiteral("card")].toString().toStdString();
-        leftOver.title = leftOver.path.isEmpty() ? tr("Unnamed card") : QFileInfo(leftOver.path).completeBaseName();
+        leftOver.title =
+            leftOver.path.isEmpty() ? tr("Unnamed card") : QFileInfo(leftOver.path).completeBaseName();
         if (card::cardFromJson(leftOver.card))
             found.push_back(std::move(leftOver));
     }

@@ -8,14 +8,14 @@ namespace bollard::app {
 
 /// A card that an earlier run left unsaved.
 struct LeftOver {
-    QString file;      ///< where it is kept
-    QString path;      ///< the card's own file; empty when it had none
+    QString file; ///< where it is kept
+    QString path; ///< the card's own file; empty when it had none
     QString title;
-    std::string card;  ///< JSON
+    std::string card; ///< JSON
 };
 
-/// Writes the open card into the user's data folder two seconds after an edit, and removes it again once the card
-/// is saved or given up. Each running Bollard has its own file, held by a lock.
+/// Writes the open card into the user's data folder two seconds after an edit, and removes it again once the
+/// card is saved or given up. Each running Bollard has its own file, held by a lock.
 class Recovery : public QObject {
     Q_OBJECT
   public:
@@ -27,8 +27,8 @@ class Recovery : public QObject {
     /// Cards left by runs that are no longer there.
     std::vector<LeftOver> leftOvers() const;
     static void discard(const LeftOver& leftOver);
-    void keepNow();  ///< without waiting
-    void giveUp();   ///< the open card needs no keeping any more
+    void keepNow(); ///< without waiting
+    void giveUp();  ///< the open card needs no keeping any more
 
   signals:
     void failed(const quantity::Problem& problem);

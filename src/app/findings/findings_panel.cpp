@@ -14,7 +14,9 @@ constexpr int panelWidth = 280;
 
 QColor colourOf(check::Severity severity) {
     const drawing::Tokens& t = drawing::tokens();
-    return severity == check::Severity::stop ? t.stop : severity == check::Severity::watch ? t.watch : t.inkSoft;
+    return severity == check::Severity::stop    ? t.stop
+           : severity == check::Severity::watch ? t.watch
+                                                : t.inkSoft;
 }
 
 QString nameOf(check::Severity severity) {
@@ -42,7 +44,8 @@ void paintMark(QPainter& painter, const QRectF& box, check::Severity severity) {
     QPolygonF shape;
     for (int i = 0; i < corners; ++i) {
         const double angle = (corners == 8 ? M_PI / 8 : -M_PI / 2) + 2 * M_PI * i / corners;
-        shape << box.center() + QPointF(std::cos(angle), std::sin(angle)) * box.width() * (corners == 8 ? 0.54 : 0.58);
+        shape << box.center() +
+                     QPointF(std::cos(angle), std::sin(angle)) * box.width() * (corners == 8 ? 0.54 : 0.58);
     }
     painter.drawPolygon(corners == 3 ? shape.translated(0, 1.5) : shape);
 }

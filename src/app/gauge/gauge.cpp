@@ -11,7 +11,8 @@ namespace bollard::app {
 namespace {
 
 constexpr int left = 84, right = 24, barCount = 96;
-constexpr std::array marks{check::Limit::strokeStop, check::Limit::strokeWatch, check::Limit::gapStop, check::Limit::gapWatch};
+constexpr std::array marks{check::Limit::strokeStop, check::Limit::strokeWatch, check::Limit::gapStop,
+                           check::Limit::gapWatch};
 
 bool isStrokeMark(check::Limit limit) {
     return limit == check::Limit::strokeStop || limit == check::Limit::strokeWatch;
@@ -22,7 +23,8 @@ bool isStopMark(check::Limit limit) {
 
 } // namespace
 
-Gauge::Gauge(CardEditor& editor, Maker& maker, QWidget* parent) : QWidget(parent), editor_(editor), maker_(maker) {
+Gauge::Gauge(CardEditor& editor, Maker& maker, QWidget* parent)
+    : QWidget(parent), editor_(editor), maker_(maker) {
     setObjectName(QStringLiteral("gauge"));
     setAttribute(Qt::WA_StyledBackground);
     setFixedHeight(104);
@@ -52,9 +54,12 @@ void Gauge::count() {
             widths.push_back(reading.width);
         std::ranges::sort(widths);
         const double usual = widths.empty() ? 0 : widths[widths.size() * 9 / 10];
-        const double wanted = std::max({4 * limitNow(check::Limit::strokeWatch), 4 * limitNow(check::Limit::gapWatch), usual * 1.1});
-        constexpr std::array steps{1.0, 2.0, 4.0, 6.0, 8.0, 12.0, 16.0, 24.0, 40.0, 80.0, 160.0, 320.0, 640.0};
-        widest_ = *std::ranges::find_if(steps, [&](double step) { return step >= wanted || step == steps.back(); });
+        const double wanted = std::max(
+            {4 * limitNow(check::Limit::strokeWatch), 4 * limitNow(check::Limit::gapWatch), usual * 1.1});
+        constexpr std::array steps{1.0,  2.0,  4.0,  6.0,   8.0,   12.0, 16.0,
+                                   24.0, 40.0, 80.0, 160.0, 320.0, 640.0};
+        widest_ =
+            *std::ranges::find_if(steps, [&](double step) { return step >= wanted || step == steps.back(); });
         barWidth_ = widest_ / barCount;
         for (const check::Reading& reading : readings) {
             Bar& bar = bars_[std::min(size_t(reading.width / barWidth_), bars_.size() - 1)];
@@ -63,7 +68,8 @@ void Gauge::count() {
     }
     const check::Reading* thinnest =
         made.checked ? check::narrowest(*made.checked->measures, check::ReadingKind::stroke) : nullptr;
-    setAccessibleDescription(thinnest ? tr("The thinnest stroke is %1 mm wide.").arg(thinnest->width, 0, 'f', 2) : QString());
+    setAccessibleDescription(
+        thinnest ? tr("The thinnest stroke is %1 mm wide.").arg(thinnest->width, 0, 'f', 2) : QString());
     update();
 }
 
@@ -91,7 +97,9 @@ void Gauge::paintEvent(QPaintEvent* event) {
         tallest = std::max({tallest, bar.stroke, bar.gap});
     const double each = double(width() - left - right) / barCount;
     // By root, so that a few thin places stay visible beside many sound ones.
-    const auto tall = [&](double amount) { return amount > 0 ? std::max(3.0, reach * std::sqrt(amount / tallest)) : 0.0; };
+    const auto tall = [&](double amount) {
+        return amount > 0 ? std::max(3.0, reach * std::sqrt(amount / tallest)) : 0.0;
+    };
     const auto colour = [&](double mm, check::Limit stop, check::Limit watch, const QColor& sound) {
         return mm < limitNow(stop) ? t.stop : mm < limitNow(watch) ? t.watch : sound;
     };
@@ -115,7 +123,8 @@ void Gauge::paintEvent(QPaintEvent* event) {
     painter.drawLine(QPointF(left, middle + 14), QPointF(width() - right, middle + 14));
     for (int i = 0; i <= 8; ++i) {
         const double mm = widest_ * i / 8;
-        const QString text = QString::fromStdString(quantity::roundedText(mm, 2)) + (i == 8 ? tr(" mm +") : QString());
+        const QString text =
+            QString::fromStdString(quantity::roundedText(mm, 2)) + (i == 8 ? tr(" mm +") : QString());
         painter.drawText(QRectF(pixel(mm) - 30, middle, 60, 14), Qt::AlignCenter, text);
     }
     painter.setRenderHint(QPainter::Antialiasing);
@@ -133,7 +142,8 @@ void Gauge::paintEvent(QPaintEvent* event) {
         if (isStopMark(mark))
             painter.drawRect(QRectF(at.x() - 4, at.y() - 4, 8, 8));
         else
-            painter.drawPolygon(QPolygonF({at + QPointF(0, -5), at + QPointF(5, 0), at + QPointF(0, 5), at + QPointF(-5, 0)}));
+            painter.drawPolygon(QPolygonF(
+                {at + QPointF(0, -5), at + QPointF(5, 0), at + QPointF(0, 5), at + QPointF(-5, 0)}));
     }
 }
 
@@ -149,8 +159,9 @@ void Gauge::mouseMoveEvent(QMouseEvent* event) {
     if (dragged_ && event->buttons() & Qt::LeftButton) {
         const double limit = std::round(millimetre(event->position().x()) * 100) / 100;
         const auto key = std::pair(kind(), *dragged_);
-        QToolTip::showText(event->globalPosition().toPoint(),
-                           QStringLiteral("%1 %2 mm").arg(wording::nameOf(*dragged_, kind())).arg(limit, 0, 'f', 2), this);
+        QToolTip::showText(
+            event->globalPosition().toPoint(),
+            QStringLiteral("%1 %2 mm").arg(wording::nameOf(*dragged_, kind())).arg(limit, 0, 'f', 2), this);
         return editor_.edit(tr("Change a limit"), QStringLiteral("limit"),
                             [&](card::Card& card) { card.process.own[key] = limit; });
     }
@@ -159,8 +170,10 @@ void Gauge::mouseMoveEvent(QMouseEvent* event) {
     const int bar = over ? std::min(int(millimetre(event->position().x()) / barWidth_), barCount - 1) : -1;
     for (const check::Limit mark : marks)
         if ((markPosition(mark) - event->position()).manhattanLength() < 12)
-            QToolTip::showText(event->globalPosition().toPoint(),
-                               QStringLiteral("%1 %2 mm").arg(wording::nameOf(mark, kind())).arg(limitNow(mark), 0, 'f', 2), this);
+            QToolTip::showText(
+                event->globalPosition().toPoint(),
+                QStringLiteral("%1 %2 mm").arg(wording::nameOf(mark, kind())).arg(limitNow(mark), 0, 'f', 2),
+                this);
     lightBar(bar, event->position().y() < middle + 7);
 }
 

@@ -16,7 +16,7 @@ class Gauge : public QWidget {
         double stroke = 0, gap = 0; ///< mm of letter that wide
     };
     const std::vector<Bar>& bars() const { return bars_; }
-    double barWidth() const { return barWidth_; } ///< mm
+    double barWidth() const { return barWidth_; }   ///< mm
     QPointF markPosition(check::Limit limit) const; ///< pixels, where the mark can be grasped
 
   signals:

@@ -69,7 +69,8 @@ StartPage::StartPage(QWidget* parent) : QScrollArea(parent) {
     title->setFont(large);
     title->setStyleSheet(QStringLiteral("font-size: 26px"));
     layout_->addWidget(title);
-    layout_->addWidget(softLabel(tr("Type words, see them on the piece, see what cannot be made, write the solid."), page));
+    layout_->addWidget(
+        softLabel(tr("Type words, see them on the piece, see what cannot be made, write the solid."), page));
     layout_->addSpacing(14);
     auto* buttons = new QHBoxLayout;
     auto* fresh = new QPushButton(tr("New card"), page);
@@ -92,9 +93,10 @@ StartPage::StartPage(QWidget* parent) : QScrollArea(parent) {
         button->setAccessibleName(tr("Sample: %1").arg(sample.title));
         button->setIconSize(pictureSize);
         button->setFixedSize(pictureSize + QSize(16, 44));
-        button->setStyleSheet(QStringLiteral("QToolButton{border:1px solid %1;background:transparent;padding:6px}"
-                                             "QToolButton:hover,QToolButton:focus{border-color:%2}")
-                                  .arg(drawing::tokens().line.name(), drawing::tokens().tide.name()));
+        button->setStyleSheet(
+            QStringLiteral("QToolButton{border:1px solid %1;background:transparent;padding:6px}"
+                           "QToolButton:hover,QToolButton:focus{border-color:%2}")
+                .arg(drawing::tokens().line.name(), drawing::tokens().tide.name()));
         connect(button, &QToolButton::clicked, this, [this, sample] { emit sampleWanted(pathOf(sample)); });
         row->addWidget(button);
         samples_ << button;
@@ -116,7 +118,8 @@ void StartPage::setCatalogue(const std::shared_ptr<const type::Catalogue>& catal
     for (int i = 0; i < samples_.size(); ++i)
         pool_.start([this, i, catalogue, ratio, path = pathOf(samples()[i])] {
             const QImage image = drawn(path, catalogue, ratio);
-            QMetaObject::invokeMethod(this, [this, i, image] { samples_[i]->setIcon(QPixmap::fromImage(image)); });
+            QMetaObject::invokeMethod(this,
+                                      [this, i, image] { samples_[i]->setIcon(QPixmap::fromImage(image)); });
         });
 }
 

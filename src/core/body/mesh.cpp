@@ -208,7 +208,8 @@ class Extraction {
         const int leftEnd = vertex(a, high), rightEnd = vertex(b, high);
         const auto height = [&](int v) { return mesh_.vertices[size_t(v)].z; };
         while (left < leftEnd || right < rightEnd) {
-            const bool onLeft = right >= rightEnd || (left < leftEnd && height(left + 1) <= height(right + 1));
+            const bool onLeft =
+                right >= rightEnd || (left < leftEnd && height(left + 1) <= height(right + 1));
             if (onLeft) {
                 add(left, right, left + 1, substance);
                 ++left;
@@ -310,7 +311,8 @@ Extent extentOf(const Mesh& mesh) {
     Extent extent{mesh.vertices.front(), mesh.vertices.front()};
     for (const Vertex& v : mesh.vertices) {
         extent.low = {std::min(extent.low.x, v.x), std::min(extent.low.y, v.y), std::min(extent.low.z, v.z)};
-        extent.high = {std::max(extent.high.x, v.x), std::max(extent.high.y, v.y), std::max(extent.high.z, v.z)};
+        extent.high = {std::max(extent.high.x, v.x), std::max(extent.high.y, v.y),
+                       std::max(extent.high.z, v.z)};
     }
     return extent;
 }
@@ -323,13 +325,15 @@ MeshFaults faultsOf(const Mesh& mesh) {
     for (size_t t = 0; t < mesh.triangles.size(); ++t) {
         const auto& c = mesh.triangles[t];
         const Vertex& a = mesh.vertices[size_t(c[0])];
-        const Vertex n = crossProduct(difference(mesh.vertices[size_t(c[1])], a), difference(mesh.vertices[size_t(c[2])], a));
+        const Vertex n = crossProduct(difference(mesh.vertices[size_t(c[1])], a),
+                                      difference(mesh.vertices[size_t(c[2])], a));
         if (n == Vertex{})
             ++faults.flatTriangles;
         std::ranges::sort(corners[t]);
         for (int k = 0; k < 3; ++k)
-            edges.push_back({std::uint64_t(std::uint32_t(c[size_t(k)])) << 32 | std::uint32_t(c[size_t(k + 1) % 3]),
-                             int(t) * 3 + k});
+            edges.push_back(
+                {std::uint64_t(std::uint32_t(c[size_t(k)])) << 32 | std::uint32_t(c[size_t(k + 1) % 3]),
+                 int(t) * 3 + k});
     }
     std::ranges::sort(corners);
     for (size_t t = 1; t < corners.size(); ++t)

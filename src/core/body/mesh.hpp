@@ -42,10 +42,10 @@ Extent extentOf(const Mesh& mesh);
 
 /// Counts of what a printable mesh must not have.
 struct MeshFaults {
-    int openEdges = 0;     ///< an edge without its counterpart running the other way
-    int crowdedEdges = 0;  ///< an edge that more than two triangles share
+    int openEdges = 0;       ///< an edge without its counterpart running the other way
+    int crowdedEdges = 0;    ///< an edge that more than two triangles share
     int pinchedVertices = 0; ///< a vertex whose triangles form more than one fan
-    int flatTriangles = 0; ///< repeated corners or no area
+    int flatTriangles = 0;   ///< repeated corners or no area
     int doubledTriangles = 0;
 
     bool none() const {

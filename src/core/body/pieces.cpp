@@ -60,7 +60,8 @@ Pieces piecesOf(const Columns& columns) {
 
     Pieces result;
     std::map<size_t, int> numbers;
-    constexpr double cubicUnits = plane::unitsPerMillimetre * plane::unitsPerMillimetre * plane::unitsPerMillimetre;
+    constexpr double cubicUnits =
+        plane::unitsPerMillimetre * plane::unitsPerMillimetre * plane::unitsPerMillimetre;
     for (size_t cell = 0; cell < material.size(); ++cell) {
         auto& pieceOf = result.ofInterval.emplace_back();
         for (size_t i = 0; i < material[cell].size(); ++i) {
@@ -75,7 +76,9 @@ Pieces piecesOf(const Columns& columns) {
         }
     }
     for (size_t p = 0; p < result.pieces.size(); ++p) {
-        const auto rank = [&](size_t q) { return std::pair(result.pieces[q].blank, result.pieces[q].volume); };
+        const auto rank = [&](size_t q) {
+            return std::pair(result.pieces[q].blank, result.pieces[q].volume);
+        };
         if (result.main < 0 || rank(p) > rank(size_t(result.main)))
             result.main = int(p);
     }

@@ -6,11 +6,12 @@
 namespace bollard::body {
 
 struct Piece {
-    double volume = 0; ///< mm3
+    double volume = 0;  ///< mm3
     bool blank = false; ///< holds some of the blank
 };
 
-/// The part's connected pieces. Material hangs together where columns share a face, not where they only touch.
+/// The part's connected pieces. Material hangs together where columns share a face, not where they only
+/// touch.
 struct Pieces {
     std::vector<Piece> pieces{};
     /// The piece of each interval of each cell, as in Columns::material.

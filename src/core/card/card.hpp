@@ -17,7 +17,7 @@ struct Inscription {
     setting::TextStyle style{};
     setting::Placing placing{};
     working::Working working{};
-    bool hidden = false; ///< kept on the card, left out of the part
+    bool hidden = false;  ///< kept on the card, left out of the part
     std::string unread{}; ///< the JSON it was read from, so that unknown fields are written back
     bool operator==(const Inscription&) const = default;
 };

@@ -20,10 +20,14 @@ constexpr std::array blankKinds{Named{blank::Kind::none, "none"}, Named{blank::K
 constexpr std::array aligns{Named{setting::Align::left, "left"}, Named{setting::Align::centre, "centre"},
                             Named{setting::Align::right, "right"}};
 constexpr std::array anchors{
-    Named{setting::Anchor::topLeft, "top-left"},       Named{setting::Anchor::top, "top"},
-    Named{setting::Anchor::topRight, "top-right"},     Named{setting::Anchor::left, "left"},
-    Named{setting::Anchor::centre, "centre"},          Named{setting::Anchor::right, "right"},
-    Named{setting::Anchor::bottomLeft, "bottom-left"}, Named{setting::Anchor::bottom, "bottom"},
+    Named{setting::Anchor::topLeft, "top-left"},
+    Named{setting::Anchor::top, "top"},
+    Named{setting::Anchor::topRight, "top-right"},
+    Named{setting::Anchor::left, "left"},
+    Named{setting::Anchor::centre, "centre"},
+    Named{setting::Anchor::right, "right"},
+    Named{setting::Anchor::bottomLeft, "bottom-left"},
+    Named{setting::Anchor::bottom, "bottom"},
     Named{setting::Anchor::bottomRight, "bottom-right"},
 };
 constexpr std::array workings{Named{working::Kind::raised, "raised"}, Named{working::Kind::sunk, "sunk"},
@@ -329,8 +333,11 @@ quantity::Result<Card> cardFromJson(const std::string& text) {
         const size_t lineStart = text.rfind('\n', position == 0 ? 0 : position - 1);
         const size_t column = position - (lineStart == std::string::npos ? 0 : lineStart + 1) + 1;
         const std::string_view what = error.what();
-        return Problem{ProblemKind::jsonBroken, {}, std::string(what.substr(what.rfind(": ") + 2)),
-                       lineOfByte(text, position), int(column)};
+        return Problem{ProblemKind::jsonBroken,
+                       {},
+                       std::string(what.substr(what.rfind(": ") + 2)),
+                       lineOfByte(text, position),
+                       int(column)};
     }
     if (!root.is_object() || !root.contains("bollard"))
         return Problem{ProblemKind::fieldMissing, "bollard", {}, 1};

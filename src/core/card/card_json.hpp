@@ -8,7 +8,8 @@ namespace bollard::card {
 
 constexpr int formatVersion = 1;
 
-/// Reads a card. Missing fields take their defaults; unknown fields are kept. Lengths may also be text with a unit
+/// Reads a card. Missing fields take their defaults; unknown fields are kept. Lengths may also be text with a
+/// unit
 /// ("3/16 in"). A problem tells the line, and for wrong fields their path ("inscriptions[0].size.value").
 quantity::Result<Card> cardFromJson(const std::string& text);
 

@@ -17,14 +17,15 @@ bool fits(const Inscription& inscription, double capitalHeight, const plane::Reg
     style.capitalHeight = capitalHeight;
     const setting::Setting set = setting::set(inscription.words, typeface, style);
     const setting::Place place(set, inscription.placing);
-    return std::ranges::all_of(
-        set.letters, [&](const setting::Letter& letter) { return liesWithin(place.onSide(letter), allowed); });
+    return std::ranges::all_of(set.letters, [&](const setting::Letter& letter) {
+        return liesWithin(place.onSide(letter), allowed);
+    });
 }
 
 } // namespace
 
-std::optional<double> largestThatFits(const Inscription& inscription, const blank::Blank& blank, double margin,
-                                      const std::shared_ptr<const type::Typeface>& typeface,
+std::optional<double> largestThatFits(const Inscription& inscription, const blank::Blank& blank,
+                                      double margin, const std::shared_ptr<const type::Typeface>& typeface,
                                       const std::stop_token& stop) {
     const plane::Region allowed = plane::grown(blank::regionOf(blank), -margin * plane::unitsPerMillimetre);
     const plane::Vector size = blank::sizeOf(blank);

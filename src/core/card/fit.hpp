@@ -8,10 +8,11 @@
 
 namespace bollard::card {
 
-/// The largest capital height in mm, rounded down to 0.01, at which the inscription lies on the blank with `margin`
-/// mm to its edges and holes, held at its anchor. Nothing when no size fits, when there is no blank, or when stopped.
-std::optional<double> largestThatFits(const Inscription& inscription, const blank::Blank& blank, double margin,
-                                      const std::shared_ptr<const type::Typeface>& typeface,
+/// The largest capital height in mm, rounded down to 0.01, at which the inscription lies on the blank with
+/// `margin` mm to its edges and holes, held at its anchor. Nothing when no size fits, when there is no blank,
+/// or when stopped.
+std::optional<double> largestThatFits(const Inscription& inscription, const blank::Blank& blank,
+                                      double margin, const std::shared_ptr<const type::Typeface>& typeface,
                                       const std::stop_token& stop = {});
 
 } // namespace bollard::card

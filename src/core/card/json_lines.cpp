@@ -16,7 +16,8 @@ class Walker {
 
   private:
     void skipSpace() {
-        while (at_ < json_.size() && (json_[at_] == ' ' || json_[at_] == '\n' || json_[at_] == '\t' || json_[at_] == '\r'))
+        while (at_ < json_.size() &&
+               (json_[at_] == ' ' || json_[at_] == '\n' || json_[at_] == '\t' || json_[at_] == '\r'))
             ++at_;
     }
     std::string text() {
@@ -30,9 +31,9 @@ class Walker {
         return result;
     }
     void notice(const std::string& path) {
-        const bool onTheWay = wanted_.starts_with(path) &&
-                              (path.size() == wanted_.size() || path.empty() || wanted_[path.size()] == '.' ||
-                               wanted_[path.size()] == '[');
+        const bool onTheWay =
+            wanted_.starts_with(path) && (path.size() == wanted_.size() || path.empty() ||
+                                          wanted_[path.size()] == '.' || wanted_[path.size()] == '[');
         if (onTheWay && path.size() >= deepest_) {
             deepest_ = path.size();
             best_ = at_;

@@ -36,8 +36,8 @@ const SolidFormat* formatOf(const std::string& path) {
     return nullptr;
 }
 
-quantity::Result<quantity::Done> writeSolid(const Made& made, const SolidFormat& format, const std::string& path,
-                                            files::IfThere ifThere) {
+quantity::Result<quantity::Done> writeSolid(const Made& made, const SolidFormat& format,
+                                            const std::string& path, files::IfThere ifThere) {
     if (made.solid->problem)
         return *made.solid->problem;
     if (made.solid->mesh.empty())

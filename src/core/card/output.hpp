@@ -20,7 +20,7 @@ const std::vector<SolidFormat>& solidFormats();
 const SolidFormat* formatOf(const std::string& path);
 
 /// Writes the solid whole or not at all. `made` must hold a solid. nothingToMake when the solid is empty.
-quantity::Result<quantity::Done> writeSolid(const Made& made, const SolidFormat& format, const std::string& path,
-                                            files::IfThere ifThere);
+quantity::Result<quantity::Done> writeSolid(const Made& made, const SolidFormat& format,
+                                            const std::string& path, files::IfThere ifThere);
 
 } // namespace bollard::card

@@ -95,7 +95,8 @@ Solid solidOf(const Lettering& lettering, double thickness_mm, const std::stop_t
     tbb::task_group group;
     group.run([&] { solid.mesh = body::meshOf(solid.columns); });
     group.run_and_wait([&] {
-        solid.dropOuts = check::dropOutsOf(solid.columns, body::piecesOf(solid.columns), lettering.inscriptions);
+        solid.dropOuts =
+            check::dropOutsOf(solid.columns, body::piecesOf(solid.columns), lettering.inscriptions);
     });
     return solid;
 }
@@ -128,8 +129,8 @@ Made Pipeline::run(std::shared_ptr<const Card> card, const std::string& folder, 
         if (catalogue_)
             return catalogue_->open(choice);
         if (choice.file.empty())
-            return quantity::Result<std::shared_ptr<const type::Typeface>>(
-                quantity::Problem{quantity::ProblemKind::typefaceUnknown, choice.family + " " + choice.style});
+            return quantity::Result<std::shared_ptr<const type::Typeface>>(quantity::Problem{
+                quantity::ProblemKind::typefaceUnknown, choice.family + " " + choice.style});
         return type::openTypeface(choice.file, choice.index);
     };
     const auto settingOf = [&](const Inscription& inscription) -> Set {
@@ -141,7 +142,8 @@ Made Pipeline::run(std::shared_ptr<const Card> card, const std::string& folder, 
         const auto typeface = open(key.typeface);
         if (!typeface)
             return {key, nullptr, typeface.problem()};
-        return {key, std::make_shared<const setting::Setting>(setting::set(key.words, *typeface, key.style)), {}};
+        return {
+            key, std::make_shared<const setting::Setting>(setting::set(key.words, *typeface, key.style)), {}};
     };
 
     std::vector<Set> settings;

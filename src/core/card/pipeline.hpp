@@ -49,9 +49,9 @@ class Pipeline {
 
     using OnStage = std::function<void(const Made&)>;
 
-    /// Makes everything. Relative typeface files start at `folder`. `onStage` hears of each stage as it is done:
-    /// letters; letters and findings but for pieces, when the solid takes longer; everything.
-    /// Stopped in between it returns what it has, with `solid` null.
+    /// Makes everything. Relative typeface files start at `folder`. `onStage` hears of each stage as it is
+    /// done: letters; letters and findings but for pieces, when the solid takes longer; everything. Stopped
+    /// in between it returns what it has, with `solid` null.
     Made run(std::shared_ptr<const Card> card, const std::string& folder, const std::stop_token& stop = {},
              const OnStage& onStage = {});
 

@@ -8,11 +8,13 @@ namespace {
 using working::PlacedLetters;
 
 bool standing(const PlacedLetters& letters) {
-    return letters.working.kind == working::Kind::raised || letters.working.kind == working::Kind::freeStanding;
+    return letters.working.kind == working::Kind::raised ||
+           letters.working.kind == working::Kind::freeStanding;
 }
 
 /// Without a blank the main piece is the largest that joins at least two letters.
-int mainPieceOfLetters(const body::Pieces& pieces, const std::map<int, std::set<std::pair<int, int>>>& lettersOf) {
+int mainPieceOfLetters(const body::Pieces& pieces,
+                       const std::map<int, std::set<std::pair<int, int>>>& lettersOf) {
     int main = -1;
     for (const auto& [piece, letters] : lettersOf)
         if (letters.size() >= 2 &&

@@ -11,8 +11,8 @@ namespace bollard::check {
 struct DropOut {
     enum class Kind { counter, letter };
     Kind kind{};
-    int inscription = 0; ///< its slot in the placed letters
-    int letter = 0;      ///< its place in Setting::letters
+    int inscription = 0;   ///< its slot in the placed letters
+    int letter = 0;        ///< its place in Setting::letters
     plane::Region shape{}; ///< what falls out, on the side
 };
 
@@ -22,8 +22,8 @@ struct DropOuts {
     int strayPieces = 0; ///< loose pieces that are neither a letter nor a counter
 };
 
-/// Counters of a letter are told one by one, loose letters once each. Where there is no blank, letters joined to
-/// no other letter are loose, unless there is only one piece.
+/// Counters of a letter are told one by one, loose letters once each. Where there is no blank, letters joined
+/// to no other letter are loose, unless there is only one piece.
 DropOuts dropOutsOf(const working::Columns& columns, const body::Pieces& pieces,
                     std::span<const working::PlacedLetters> inscriptions);
 

@@ -24,7 +24,9 @@ class Writer {
 
   private:
     const PlacedLetters& letters(int slot) const { return in_.inscriptions[size_t(slot)]; }
-    double limit(int slot, Limit which) const { return limitOf(in_.process, letters(slot).working.kind, which); }
+    double limit(int slot, Limit which) const {
+        return limitOf(in_.process, letters(slot).working.kind, which);
+    }
 
     Finding finding(FindingKind kind, Severity severity, int slot = -1) const {
         Finding f;
@@ -37,8 +39,9 @@ class Writer {
         return f;
     }
     FindingPlace place(int slot, int letter, plane::Vector at, double width = 0) const {
-        return {at, width, letters(slot).inscription, letter,
-                letters(slot).setting->letters[size_t(letter)].text, {}};
+        return {
+            at, width, letters(slot).inscription, letter, letters(slot).setting->letters[size_t(letter)].text,
+            {}};
     }
 
     void findBlank() {
@@ -50,11 +53,13 @@ class Writer {
             found_.push_back(finding(FindingKind::blankTooThin, Severity::stop));
         for (const blank::Hole& hole : b.holes) {
             const double r = hole.diameter / 2;
-            const bool within = hole.x - r >= 0 && hole.x + r <= size.x && hole.y - r >= 0 && hole.y + r <= size.y;
+            const bool within =
+                hole.x - r >= 0 && hole.x + r <= size.x && hole.y - r >= 0 && hole.y + r <= size.y;
             if (within)
                 continue;
             Finding f = finding(FindingKind::holeOutside, Severity::watch);
-            f.places.push_back({plane::unitsPerMillimetre * plane::Vector{hole.x, hole.y}, hole.diameter, -1, -1, {}, {}});
+            f.places.push_back(
+                {plane::unitsPerMillimetre * plane::Vector{hole.x, hole.y}, hole.diameter, -1, -1, {}, {}});
             found_.push_back(std::move(f));
         }
     }
@@ -91,7 +96,8 @@ class Writer {
         }
     }
 
-    /// What is narrower than the limits, per kind of reading and severity; the narrowest place of each letter.
+    /// What is narrower than the limits, per kind of reading and severity; the narrowest place of each
+    /// letter.
     void findWidths(int slot) {
         const bool standing = isStanding(slot);
         struct Rule {
@@ -114,7 +120,8 @@ class Writer {
             findBelow(slot, rule.kind, limit(slot, rule.stop), limit(slot, rule.watch), rule.readings);
     }
 
-    void findBelow(int slot, FindingKind kind, double stop, double watch, const std::vector<ReadingKind>& readings) {
+    void findBelow(int slot, FindingKind kind, double stop, double watch,
+                   const std::vector<ReadingKind>& readings) {
         std::map<int, const Reading*> ofLetter;
         for (const Reading& reading : in_.measures.readings) {
             if (reading.inscription != slot || reading.width >= std::max(stop, watch) ||
@@ -151,7 +158,8 @@ class Writer {
         f.limit = stop;
         if (letters(slot).working.kind == Kind::pierced)
             for (const Reading& reading : in_.measures.readings)
-                if (reading.inscription == slot && reading.kind == ReadingKind::bridge && reading.width < stop)
+                if (reading.inscription == slot && reading.kind == ReadingKind::bridge &&
+                    reading.width < stop)
                     f.places.push_back(place(slot, reading.letter, reading.at, reading.width));
         if (letters(slot).working.kind == Kind::freeStanding)
             for (const Joint& joint : in_.measures.joints)
@@ -178,7 +186,8 @@ class Writer {
         const bool onBlank = in_.blank.kind != blank::Kind::none;
         if (isStanding(slot)) {
             if (w.height < limit(slot, Limit::heightWatch))
-                addNumber(FindingKind::heightLow, Severity::watch, slot, w.height, limit(slot, Limit::heightWatch));
+                addNumber(FindingKind::heightLow, Severity::watch, slot, w.height,
+                          limit(slot, Limit::heightWatch));
             const Reading* stroke = narrowest(in_.measures, ReadingKind::stroke, slot);
             const double tallest = stroke ? stroke->width * limit(slot, Limit::heightPerStroke) : 0;
             if (stroke && w.height > tallest) {
@@ -212,7 +221,8 @@ class Writer {
         margin.limit = in_.blank.margin;
         std::map<int, const Reading*> ofLetter;
         for (const Reading& reading : in_.measures.readings)
-            if (reading.inscription == slot && reading.kind == ReadingKind::edge && reading.width < margin.limit) {
+            if (reading.inscription == slot && reading.kind == ReadingKind::edge &&
+                reading.width < margin.limit) {
                 const Reading*& least = ofLetter[reading.letter];
                 if (!least || reading.width < least->width)
                     least = &reading;
@@ -225,8 +235,11 @@ class Writer {
     void findDropOuts(const DropOuts& dropOuts) {
         std::map<std::pair<DropOut::Kind, int>, Finding> byKind;
         for (const DropOut& loose : dropOuts.loose) {
-            const auto kind = loose.kind == DropOut::Kind::counter ? FindingKind::counterLoose : FindingKind::letterLoose;
-            Finding& f = byKind.try_emplace({loose.kind, loose.inscription}, finding(kind, Severity::stop, loose.inscription))
+            const auto kind =
+                loose.kind == DropOut::Kind::counter ? FindingKind::counterLoose : FindingKind::letterLoose;
+            Finding& f = byKind
+                             .try_emplace({loose.kind, loose.inscription},
+                                          finding(kind, Severity::stop, loose.inscription))
                              .first->second;
             const plane::Box box = plane::boxOf(loose.shape);
             FindingPlace where = place(loose.inscription, loose.letter,

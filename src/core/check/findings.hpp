@@ -12,11 +12,11 @@ namespace bollard::check {
 enum class Severity { note, watch, stop };
 
 enum class FindingKind {
-    typefaceProblem,   ///< subject: what could not be opened; nothing of the inscription is made
-    characterMissing,  ///< the typeface has no such character
-    characterBlank,    ///< the typeface has it, but draws nothing
+    typefaceProblem,  ///< subject: what could not be opened; nothing of the inscription is made
+    characterMissing, ///< the typeface has no such character
+    characterBlank,   ///< the typeface has it, but draws nothing
     strokeNarrow,
-    gapNarrow,         ///< between letters (raised), or land between cuts
+    gapNarrow, ///< between letters (raised), or land between cuts
     counterNarrow,
     openingNarrow,
     neckNarrow,
@@ -29,19 +29,19 @@ enum class FindingKind {
     beddingThin,
     outsideBlank,
     insideMargin,
-    blankTooThin,      ///< the blank has no size or thickness
+    blankTooThin, ///< the blank has no size or thickness
     holeOutside,
-    solidFailed,       ///< the solid could not be built; subject: where
+    solidFailed, ///< the solid could not be built; subject: where
     outlineMended
 };
 
 /// Where a finding is seen: on the side, grid units.
 struct FindingPlace {
     plane::Vector at{};
-    double width = 0;   ///< mm; 0 when it is no width
-    int inscription = -1; ///< number on the card
-    int letter = -1;      ///< in Setting::letters
-    std::string text{};   ///< what the letter says
+    double width = 0;      ///< mm; 0 when it is no width
+    int inscription = -1;  ///< number on the card
+    int letter = -1;       ///< in Setting::letters
+    std::string text{};    ///< what the letter says
     plane::Region shape{}; ///< what falls out; may be empty
 };
 

@@ -10,11 +10,16 @@ struct Row {
     std::string_view name;
 };
 constexpr std::array rows{
-    Row{Limit::strokeStop, "strokeStop"},   Row{Limit::strokeWatch, "strokeWatch"},
-    Row{Limit::gapStop, "gapStop"},         Row{Limit::gapWatch, "gapWatch"},
-    Row{Limit::neckStop, "neckStop"},       Row{Limit::floorStop, "floorStop"},
-    Row{Limit::floorWatch, "floorWatch"},   Row{Limit::heightWatch, "heightWatch"},
-    Row{Limit::heightPerStroke, "heightPerStroke"}, Row{Limit::beddingWatch, "beddingWatch"},
+    Row{Limit::strokeStop, "strokeStop"},
+    Row{Limit::strokeWatch, "strokeWatch"},
+    Row{Limit::gapStop, "gapStop"},
+    Row{Limit::gapWatch, "gapWatch"},
+    Row{Limit::neckStop, "neckStop"},
+    Row{Limit::floorStop, "floorStop"},
+    Row{Limit::floorWatch, "floorWatch"},
+    Row{Limit::heightWatch, "heightWatch"},
+    Row{Limit::heightPerStroke, "heightPerStroke"},
+    Row{Limit::beddingWatch, "beddingWatch"},
 };
 static_assert(rows.size() == limits);
 
@@ -25,7 +30,8 @@ std::string_view nameOf(Limit limit) {
 }
 
 std::string_view nameOf(working::Kind kind) {
-    constexpr std::array<std::string_view, working::kinds> names{"raised", "sunk", "pierced", "free-standing"};
+    constexpr std::array<std::string_view, working::kinds> names{"raised", "sunk", "pierced",
+                                                                 "free-standing"};
     return names[size_t(kind)];
 }
 

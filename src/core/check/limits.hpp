@@ -9,12 +9,12 @@ namespace bollard::check {
 
 /// The numbers that findings are measured against; mm, except heightPerStroke (times the narrowest stroke).
 enum class Limit {
-    strokeStop,  ///< raised: stroke; sunk and pierced: opening
+    strokeStop, ///< raised: stroke; sunk and pierced: opening
     strokeWatch,
-    gapStop,     ///< raised: gap and counter; sunk and pierced: the land left between
+    gapStop, ///< raised: gap and counter; sunk and pierced: the land left between
     gapWatch,
-    neckStop,    ///< material that alone holds two parts together
-    floorStop,   ///< under sunk letters
+    neckStop,  ///< material that alone holds two parts together
+    floorStop, ///< under sunk letters
     floorWatch,
     heightWatch, ///< lower than this
     heightPerStroke,

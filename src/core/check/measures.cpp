@@ -12,7 +12,8 @@ constexpr double leastReach_mm = 2, mostReach_mm = 10;
 
 /// How far gaps are looked for: farther than any limit, and about a letter space of large letters.
 double reachOf(const PlacedLetters& letters) {
-    const double capital_mm = toMillimetres(letters.setting->typeface->capitalHeight() * letters.setting->scale);
+    const double capital_mm =
+        toMillimetres(letters.setting->typeface->capitalHeight() * letters.setting->scale);
     return plane::unitsPerMillimetre * std::clamp(0.3 * capital_mm, leastReach_mm, mostReach_mm);
 }
 
@@ -77,8 +78,8 @@ template<class Boxes> std::vector<std::pair<int, int>> nearPairs(const Boxes& bo
     return pairs;
 }
 
-void addGap(const plane::Gap& gap, Vector shift, const PlacedLetters& letters, int slot, std::pair<int, int> pair,
-            Measures& out) {
+void addGap(const plane::Gap& gap, Vector shift, const PlacedLetters& letters, int slot,
+            std::pair<int, int> pair, Measures& out) {
     if (!gap.inReach)
         return;
     const auto onSide = [&](Vector at) { return letters.place.toSide(at + shift); };
@@ -100,7 +101,8 @@ void measureGaps(const PlacedLetters& letters, int slot, GapMemory& memory, Meas
     const auto near = nearPairs(boxes, static_cast<std::int32_t>(reach));
     std::vector<GapMemory::Pair> pairs;
     for (const auto& [i, j] : near)
-        pairs.push_back({all[size_t(i)].region, all[size_t(j)].region, all[size_t(j)].at - all[size_t(i)].at});
+        pairs.push_back(
+            {all[size_t(i)].region, all[size_t(j)].region, all[size_t(j)].at - all[size_t(i)].at});
     const auto gaps = memory.gapsOf(pairs, reach);
     for (size_t k = 0; k < near.size(); ++k)
         addGap(*gaps[k], plane::vectorOf(all[size_t(near[k].first)].at), letters, slot, near[k], out);
@@ -150,13 +152,14 @@ void measureEdges(const PlacedLetters& letters, int slot, const plane::Region& b
 
 size_t GapMemory::Hash::operator()(const Pair& pair) const {
     size_t hash = std::hash<const void*>()(pair.first.get());
-    for (const size_t next : {std::hash<const void*>()(pair.second.get()), size_t(std::uint32_t(pair.offset.x)),
-                              size_t(std::uint32_t(pair.offset.y))})
+    for (const size_t next : {std::hash<const void*>()(pair.second.get()),
+                              size_t(std::uint32_t(pair.offset.x)), size_t(std::uint32_t(pair.offset.y))})
         hash = hash * 0x9E3779B97F4A7C15u + next;
     return hash;
 }
 
-std::vector<std::shared_ptr<const plane::Gap>> GapMemory::gapsOf(const std::vector<Pair>& pairs, double reach) {
+std::vector<std::shared_ptr<const plane::Gap>> GapMemory::gapsOf(const std::vector<Pair>& pairs,
+                                                                 double reach) {
     constexpr size_t mostKept = 100000;
     if (reach != reach_ || known_.size() > mostKept)
         known_.clear();
@@ -179,8 +182,8 @@ std::vector<std::shared_ptr<const plane::Gap>> GapMemory::gapsOf(const std::vect
     return result;
 }
 
-Measures measuresOf(std::span<const PlacedLetters> inscriptions, const plane::Region& blank, GapMemory& memory,
-                    const std::stop_token& stop) {
+Measures measuresOf(std::span<const PlacedLetters> inscriptions, const plane::Region& blank,
+                    GapMemory& memory, const std::stop_token& stop) {
     Measures measures;
     for (size_t slot = 0; slot < inscriptions.size() && !stop.stop_requested(); ++slot) {
         const PlacedLetters& letters = inscriptions[slot];

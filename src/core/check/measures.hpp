@@ -24,7 +24,7 @@ struct Reading {
     ReadingKind kind{};
     plane::Vector at{};
     double width = 0;
-    double length = 0; ///< how much of the letter it stands for; the gauge counts by it
+    double length = 0;   ///< how much of the letter it stands for; the gauge counts by it
     int inscription = 0; ///< its slot in the placed letters
     int letter = 0;      ///< its place in Setting::letters
 };
@@ -71,8 +71,9 @@ class GapMemory {
     double reach_ = 0;
 };
 
-/// Measures all letters: strokes and openings from the medial axis of each distinct glyph, gaps between letters
-/// near each other, distances to the blank's edges. An empty blank has no edges. Returns early when stopped.
+/// Measures all letters: strokes and openings from the medial axis of each distinct glyph, gaps between
+/// letters near each other, distances to the blank's edges. An empty blank has no edges. Returns early when
+/// stopped.
 Measures measuresOf(std::span<const working::PlacedLetters> inscriptions, const plane::Region& blank,
                     GapMemory& memory, const std::stop_token& stop = {});
 

@@ -20,7 +20,8 @@ Floats cornerOf(const body::Mesh& mesh, int corner) {
 Floats normalOf(const Floats& a, const Floats& b, const Floats& c) {
     const std::array<double, 3> u{double(b[0]) - a[0], double(b[1]) - a[1], double(b[2]) - a[2]};
     const std::array<double, 3> v{double(c[0]) - a[0], double(c[1]) - a[1], double(c[2]) - a[2]};
-    const std::array<double, 3> n{u[1] * v[2] - u[2] * v[1], u[2] * v[0] - u[0] * v[2], u[0] * v[1] - u[1] * v[0]};
+    const std::array<double, 3> n{u[1] * v[2] - u[2] * v[1], u[2] * v[0] - u[0] * v[2],
+                                  u[0] * v[1] - u[1] * v[0]};
     const double size = std::hypot(n[0], n[1], n[2]);
     return size > 0 ? Floats{float(n[0] / size), float(n[1] / size), float(n[2] / size)} : Floats{};
 }
@@ -35,7 +36,8 @@ std::string stlOf(const body::Mesh& mesh) {
     std::memcpy(bytes.data() + headerSize, &count, countSize);
     char* at = bytes.data() + headerSize + countSize;
     for (const auto& triangle : mesh.triangles) {
-        const Floats a = cornerOf(mesh, triangle[0]), b = cornerOf(mesh, triangle[1]), c = cornerOf(mesh, triangle[2]);
+        const Floats a = cornerOf(mesh, triangle[0]), b = cornerOf(mesh, triangle[1]),
+                     c = cornerOf(mesh, triangle[2]);
         const std::array<Floats, 4> numbers{normalOf(a, b, c), a, b, c};
         std::memcpy(at, numbers.data(), sizeof numbers);
         at += triangleSize;
@@ -47,7 +49,8 @@ quantity::Result<body::Mesh> meshFromStl(const std::string& bytes, const std::st
     std::uint32_t count = 0;
     if (bytes.size() >= headerSize + countSize)
         std::memcpy(&count, bytes.data() + headerSize, countSize);
-    if (bytes.size() < headerSize + countSize || bytes.size() != headerSize + countSize + triangleSize * size_t(count))
+    if (bytes.size() < headerSize + countSize ||
+        bytes.size() != headerSize + countSize + triangleSize * size_t(count))
         return quantity::Problem{quantity::ProblemKind::fileUnreadable, name, "not a whole binary STL file"};
     body::Mesh mesh;
     std::map<Floats, int> known;

@@ -14,7 +14,11 @@ template<class T> using Handle = std::unique_ptr<T, Release>;
 std::string escaped(const std::string& text) {
     std::string result;
     for (const char c : text)
-        result += c == '&' ? "&amp;" : c == '<' ? "&lt;" : c == '>' ? "&gt;" : c == '"' ? "&quot;" : std::string(1, c);
+        result += c == '&'   ? "&amp;"
+                  : c == '<' ? "&lt;"
+                  : c == '>' ? "&gt;"
+                  : c == '"' ? "&quot;"
+                             : std::string(1, c);
     return result;
 }
 
@@ -68,8 +72,8 @@ class Model {
         std::vector<NMR::MODELMESHTRIANGLE> triangles;
         for (const auto& t : body.mesh->triangles)
             triangles.push_back({{std::uint32_t(t[0]), std::uint32_t(t[1]), std::uint32_t(t[2])}});
-        ok(NMR::lib3mf_meshobject_setgeometry(object, vertices.data(), std::uint32_t(vertices.size()), triangles.data(),
-                                              std::uint32_t(triangles.size())));
+        ok(NMR::lib3mf_meshobject_setgeometry(object, vertices.data(), std::uint32_t(vertices.size()),
+                                              triangles.data(), std::uint32_t(triangles.size())));
         colour(object, body);
         NMR::PLib3MFModelBuildItem* item = nullptr;
         ok(NMR::lib3mf_model_addbuilditem(model_.get(), object, nullptr, &item));
@@ -101,9 +105,11 @@ class Model {
     void colour(NMR::PLib3MFModelMeshObject* object, const NamedBody& body) {
         const Rgb c = body.colour;
         std::uint32_t index = 0, group = 0;
-        ok(NMR::lib3mf_basematerial_addmaterialutf8(materials_.get(), body.name.c_str(), c.red, c.green, c.blue, &index));
+        ok(NMR::lib3mf_basematerial_addmaterialutf8(materials_.get(), body.name.c_str(), c.red, c.green,
+                                                    c.blue, &index));
         // Adding leaves the colour wholly transparent.
-        ok(NMR::lib3mf_basematerial_setdisplaycolorrgba(materials_.get(), index, c.red, c.green, c.blue, 255));
+        ok(NMR::lib3mf_basematerial_setdisplaycolorrgba(materials_.get(), index, c.red, c.green, c.blue,
+                                                        255));
         ok(NMR::lib3mf_basematerial_getresourceid(materials_.get(), &group));
         NMR::PLib3MFDefaultPropertyHandler* handler = nullptr;
         ok(NMR::lib3mf_object_createdefaultpropertyhandler(object, &handler));

@@ -104,8 +104,9 @@ std::string withEnding(const std::string& path, std::string_view ending) {
     const auto sameLetter = [](char a, char b) {
         return std::tolower(static_cast<unsigned char>(a)) == std::tolower(static_cast<unsigned char>(b));
     };
-    const bool has = path.size() > wanted.size() &&
-                     std::equal(wanted.begin(), wanted.end(), path.end() - std::ptrdiff_t(wanted.size()), sameLetter);
+    const bool has =
+        path.size() > wanted.size() &&
+        std::equal(wanted.begin(), wanted.end(), path.end() - std::ptrdiff_t(wanted.size()), sameLetter);
     return has ? path : path + wanted;
 }
 

@@ -15,7 +15,8 @@ quantity::Result<quantity::Done> writeWhole(const std::string& path, std::string
 /// The bytes of a file; fileMissing or fileUnreadable.
 quantity::Result<std::string> readWhole(const std::string& path);
 
-/// `path` with `.ending` added unless it already ends so (in any letter case). A dot elsewhere does not matter.
+/// `path` with `.ending` added unless it already ends so (in any letter case). A dot elsewhere does not
+/// matter.
 std::string withEnding(const std::string& path, std::string_view ending);
 
 } // namespace bollard::files

@@ -27,7 +27,8 @@ struct Projection {
     }
     body::Vertex turnedBack(body::Vertex q) const {
         const double away = cosTilt * q.y - sinTilt * q.z;
-        return {cosTurn * q.x + sinTurn * away, cosTurn * away - sinTurn * q.x, sinTilt * q.y + cosTilt * q.z};
+        return {cosTurn * q.x + sinTurn * away, cosTurn * away - sinTurn * q.x,
+                sinTilt * q.y + cosTilt * q.z};
     }
     Point3 operator()(double x, double y, double z) const {
         const body::Vertex q = turned({x - centre.x, y - centre.y, z - centre.z});
@@ -152,7 +153,8 @@ class Raster {
         for (size_t e = 0; e < scene_.edges.size(); ++e) {
             if (!wanted(scene_.edges[e].letters))
                 continue;
-            const float y0 = points_[size_t(scene_.edges[e].from)].y, y1 = points_[size_t(scene_.edges[e].to)].y;
+            const float y0 = points_[size_t(scene_.edges[e].from)].y,
+                        y1 = points_[size_t(scene_.edges[e].to)].y;
             if (std::max(y0, y1) >= 0)
                 intoBands(edgeBands_, int(e), y0, y1);
         }
@@ -291,7 +293,8 @@ std::vector<float> cornerShade(const Frame& frame, double mmPerPixel) {
     std::array<std::array<int, 2>, rays> around;
     for (int i = 0; i < rays; ++i) { // a spiral: every direction and every distance
         const double angle = i * 2.399963, radius = 2 + (farthest - 2) * (i + 0.5) / rays;
-        around[size_t(i)] = {int(std::lround(radius * std::cos(angle))), int(std::lround(radius * std::sin(angle)))};
+        around[size_t(i)] = {int(std::lround(radius * std::cos(angle))),
+                             int(std::lround(radius * std::sin(angle)))};
     }
     std::vector<float> shade(frame.depths.size(), 0);
     const auto scale = float(mmPerPixel);
@@ -304,11 +307,14 @@ std::vector<float> cornerShade(const Frame& frame, double mmPerPixel) {
             for (const auto& [dx, dy] : around) {
                 const int u = x + dx, v = y + dy;
                 const int w = x - dx, z = y - dy;
-                if (std::min({u, v, w, z}) < 0 || std::max(u, w) >= frame.width || std::max(v, z) >= frame.height)
+                if (std::min({u, v, w, z}) < 0 || std::max(u, w) >= frame.width ||
+                    std::max(v, z) >= frame.height)
                     continue;
                 // What lies across is subtracted, so that a face merely seen at a slant gives no shade.
-                const float here = frame.depths[size_t(v) * size_t(frame.width) + size_t(u)] - frame.depths[at];
-                const float across = frame.depths[size_t(z) * size_t(frame.width) + size_t(w)] - frame.depths[at];
+                const float here =
+                    frame.depths[size_t(v) * size_t(frame.width) + size_t(u)] - frame.depths[at];
+                const float across =
+                    frame.depths[size_t(z) * size_t(frame.width) + size_t(w)] - frame.depths[at];
                 const float rise = here + std::max(across, -here);
                 if (rise > 0.5f * scale)
                     sum += std::min(1.0f, rise / (farthest * scale));
@@ -369,7 +375,8 @@ Camera fitted(const body::Extent& extent, double turn, double tilt, int width, i
     const Projection unit(camera, 0, 0);
     double halfWidth = 0.5, halfHeight = 0.5; // mm; something for an empty body
     for (int corner = 0; corner < 8; ++corner) {
-        const Point3 p = unit(corner & 1 ? high.x : low.x, corner & 2 ? high.y : low.y, corner & 4 ? high.z : low.z);
+        const Point3 p =
+            unit(corner & 1 ? high.x : low.x, corner & 2 ? high.y : low.y, corner & 4 ? high.z : low.z);
         halfWidth = std::max(halfWidth, double(std::fabs(p.x)));
         halfHeight = std::max(halfHeight, double(std::fabs(p.y)));
     }

@@ -35,7 +35,10 @@ struct Paints {
     Pixel cutLetters = 0xFF6FB3D2;
 };
 
-enum class Quality { coarse, sharp }; ///< coarse: while moving; sharp: smoothed edges, soft shading in corners
+enum class Quality {
+    coarse,
+    sharp
+}; ///< coarse: while moving; sharp: smoothed edges, soft shading in corners
 
 struct View {
     Camera camera{};
@@ -47,8 +50,8 @@ struct View {
 
 struct Frame {
     int width = 0, height = 0;
-    std::vector<Pixel> pixels{};  ///< rows from the top
-    std::vector<float> depths{};  ///< towards the eye, mm; minus infinity where there is nothing
+    std::vector<Pixel> pixels{}; ///< rows from the top
+    std::vector<float> depths{}; ///< towards the eye, mm; minus infinity where there is nothing
 };
 
 /// Draws the scene; an empty frame when stopped. Widths below 1 are taken as 1.

@@ -7,7 +7,8 @@ namespace {
 constexpr float featureCosine = 0.906f; // 25 degrees
 
 Point3 normalOf(const std::vector<Point3>& vertices, const std::array<int, 3>& triangle) {
-    const Point3 a = vertices[size_t(triangle[0])], b = vertices[size_t(triangle[1])], c = vertices[size_t(triangle[2])];
+    const Point3 a = vertices[size_t(triangle[0])], b = vertices[size_t(triangle[1])],
+                 c = vertices[size_t(triangle[2])];
     const Point3 u{b.x - a.x, b.y - a.y, b.z - a.z}, v{c.x - a.x, c.y - a.y, c.z - a.z};
     const Point3 n{u.y * v.z - u.z * v.y, u.z * v.x - u.x * v.z, u.x * v.y - u.y * v.x};
     const float size = std::sqrt(n.x * n.x + n.y * n.y + n.z * n.z);

@@ -16,9 +16,7 @@ struct Side { // a boundary segment, the region on its left
 } // namespace bollard::plane
 
 namespace boost::polygon {
-template<> struct geometry_concept<bollard::plane::Side> {
-    using type = segment_concept;
-};
+template<> struct geometry_concept<bollard::plane::Side> { using type = segment_concept; };
 template<> struct segment_traits<bollard::plane::Side> {
     using coordinate_type = int;
     using point_type = point_data<int>;
@@ -35,7 +33,7 @@ using Diagram = boost::polygon::voronoi_diagram<double>;
 using Cell = Diagram::cell_type;
 using Edge = Diagram::edge_type;
 
-constexpr double leastFacing = 150;  // degrees; see widthsOf
+constexpr double leastFacing = 150; // degrees; see widthsOf
 constexpr double taperingSlope = 0.05;
 
 std::vector<Side> sidesOf(const Region& region) {
@@ -177,7 +175,7 @@ MedialEdge medialEdge(const Boundary& boundary, const Edge& edge) {
         result.radiusLeast = length(boundary.foot(a, *apex) - *apex);
     }
     // Where the axis runs into a corner the angle there is undefined; it is the same all along the edge.
-    const Vector seenFrom = result.radiusLeast > 1 ? result.least
+    const Vector seenFrom = result.radiusLeast > 1                ? result.least
                             : result.radiusFrom > result.radiusTo ? result.from
                                                                   : result.to;
     result.facing = facingAt(seenFrom, boundary.foot(a, seenFrom), boundary.foot(b, seenFrom));
@@ -266,7 +264,8 @@ std::vector<WidthSample> widthsOf(const MedialAxis& axis, const Region& region) 
         if (!kept[i])
             continue;
         measured[size_t(groups.of(groupOf(edge)))] = true;
-        samples.push_back({kindOf(edge, isHole), edge.least, 2 * edge.radiusLeast, length(edge.to - edge.from)});
+        samples.push_back(
+            {kindOf(edge, isHole), edge.least, 2 * edge.radiusLeast, length(edge.to - edge.from)});
     }
     // Where nothing was left: the largest circle, but not in the open surroundings.
     std::vector<const MedialEdge*> widest(size_t(axis.nodes) * 2, nullptr);
@@ -282,8 +281,9 @@ std::vector<WidthSample> widthsOf(const MedialAxis& axis, const Region& region) 
     for (const MedialEdge* edge : widest)
         if (edge) {
             const double radius = std::max(edge->radiusFrom, edge->radiusTo);
-            samples.push_back({kindOf(*edge, isHole), edge->radiusFrom > edge->radiusTo ? edge->from : edge->to,
-                               2 * radius, 2 * radius});
+            samples.push_back({kindOf(*edge, isHole),
+                               edge->radiusFrom > edge->radiusTo ? edge->from : edge->to, 2 * radius,
+                               2 * radius});
         }
     return samples;
 }

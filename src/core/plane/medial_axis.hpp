@@ -15,7 +15,8 @@ struct MedialEdge {
     double radiusTo = 0;
     double radiusLeast = 0; ///< least along the edge, at `least`
     Vector least{};
-    double facing = 0;  ///< degrees between the two nearest boundary points seen from `least`; 180: parallel walls
+    double facing =
+        0; ///< degrees between the two nearest boundary points seen from `least`; 180: parallel walls
     bool inside = true; ///< in the region, or in its surroundings
     int firstRing = 0;  ///< the rings (of the region) that the two nearest boundary points lie on
     int secondRing = 0;

@@ -22,8 +22,8 @@ struct EdgeGraph {
 std::uint64_t edgeKey(int a, int b);
 std::pair<int, int> edgeEnds(std::uint64_t key);
 
-/// The same edges split wherever they cross or touch, crossings rounded to the grid. Closed chains of each layer
-/// stay closed. False in `second` when rounding did not settle in a few rounds.
+/// The same edges split wherever they cross or touch, crossings rounded to the grid. Closed chains of each
+/// layer stay closed. False in `second` when rounding did not settle in a few rounds.
 std::pair<EdgeGraph, bool> noded(EdgeGraph graph);
 
 } // namespace bollard::plane

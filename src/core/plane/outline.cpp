@@ -76,7 +76,8 @@ std::vector<Ring> flattened(const Outline& outline, double scale, double toleran
             else if (segment.kind == Segment::Kind::quadratic)
                 flattenQuadratic(ring, at, scale * segment.first, end, tolerance);
             else
-                flattenCubic(ring, at, scale * segment.first, scale * segment.second, end, tolerance, deepest);
+                flattenCubic(ring, at, scale * segment.first, scale * segment.second, end, tolerance,
+                             deepest);
             at = end;
         }
         while (ring.size() > 1 && ring.front() == ring.back())

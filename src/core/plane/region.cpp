@@ -226,7 +226,8 @@ Point pointBeside(const Ring& ring, bool left) {
     const double off = left ? 3.0 : -3.0;
     const Vector along = (1 / std::max(longest, 1.0)) * (to - from);
     const Vector middle = 0.5 * (from + to) + off * Vector{-along.y, along.x};
-    return {static_cast<std::int32_t>(std::lround(middle.x)), static_cast<std::int32_t>(std::lround(middle.y))};
+    return {static_cast<std::int32_t>(std::lround(middle.x)),
+            static_cast<std::int32_t>(std::lround(middle.y))};
 }
 
 } // namespace bollard::plane

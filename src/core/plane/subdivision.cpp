@@ -15,10 +15,12 @@ namespace {
 using Kernel = CGAL::Exact_predicates_inexact_constructions_kernel;
 using VertexBase = CGAL::Triangulation_vertex_base_with_info_2<int, Kernel>;
 using FaceBase =
-    CGAL::Triangulation_face_base_with_info_2<int, Kernel, CGAL::Constrained_triangulation_face_base_2<Kernel>>;
-using Delaunay = CGAL::Constrained_Delaunay_triangulation_2<
-    Kernel, CGAL::Triangulation_data_structure_2<VertexBase, FaceBase>,
-    CGAL::No_constraint_intersection_requiring_constructions_tag>;
+    CGAL::Triangulation_face_base_with_info_2<int, Kernel,
+                                              CGAL::Constrained_triangulation_face_base_2<Kernel>>;
+using Delaunay =
+    CGAL::Constrained_Delaunay_triangulation_2<Kernel,
+                                               CGAL::Triangulation_data_structure_2<VertexBase, FaceBase>,
+                                               CGAL::No_constraint_intersection_requiring_constructions_tag>;
 
 EdgeGraph graphOf(std::span<const LayerEdge> edges) {
     EdgeGraph graph;
@@ -81,7 +83,8 @@ std::vector<LayerSet> floodCells(Delaunay& delaunay, const EdgeGraph& graph) {
                 if (next->info() != unseen)
                     continue;
                 if (face->is_constrained(i)) {
-                    const auto key = edgeKey(face->vertex(Delaunay::ccw(i))->info(), face->vertex(Delaunay::cw(i))->info());
+                    const auto key = edgeKey(face->vertex(Delaunay::ccw(i))->info(),
+                                             face->vertex(Delaunay::cw(i))->info());
                     doors.emplace_back(next, layers ^ graph.edges.at(key));
                 } else {
                     next->info() = cell;
@@ -128,8 +131,8 @@ Subdivision collected(Delaunay& delaunay, std::vector<LayerSet> cells, const Edg
 bool numberVertices(Delaunay& delaunay, EdgeGraph& graph) {
     const size_t known = graph.points.size();
     for (const Delaunay::Vertex_handle vertex : delaunay.finite_vertex_handles())
-        vertex->info() = graph.indexOf({static_cast<std::int32_t>(vertex->point().x()),
-                                        static_cast<std::int32_t>(vertex->point().y())});
+        vertex->info() = graph.indexOf(
+            {static_cast<std::int32_t>(vertex->point().x()), static_cast<std::int32_t>(vertex->point().y())});
     return graph.points.size() == known;
 }
 

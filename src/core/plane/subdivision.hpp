@@ -36,7 +36,8 @@ struct Subdivision {
     }
 };
 
-/// A piece of boundary: the layers whose inside changes across it. Pieces of one layer must form closed chains.
+/// A piece of boundary: the layers whose inside changes across it. Pieces of one layer must form closed
+/// chains.
 struct LayerEdge {
     Point from{};
     Point to{};
@@ -46,8 +47,9 @@ struct LayerEdge {
 /// Cuts the plane along the edges; otherwise as below.
 quantity::Result<Subdivision> subdivided(std::span<const LayerEdge> edges, std::stop_token stop = {});
 
-/// Lays the layers over each other; O(n log n). Where rings of different layers cross, the crossing is rounded
-/// to the grid. More than 64 layers are a tooManyWorkings problem; geometryFailed when rounding does not settle.
+/// Lays the layers over each other; O(n log n). Where rings of different layers cross, the crossing is
+/// rounded to the grid. More than 64 layers are a tooManyWorkings problem; geometryFailed when rounding does
+/// not settle.
 quantity::Result<Subdivision> subdivided(std::span<const Region> layers, std::stop_token stop = {});
 
 /// The triangle that holds `p` (or touches it), walking from `hint`; -1 outside the hull.

@@ -134,8 +134,8 @@ class Reader {
             return std::nullopt;
         size_t end = at_;
         std::string digits;
-        while (end < text_.size() &&
-               (std::isdigit(static_cast<unsigned char>(text_[end])) || text_[end] == '.' || text_[end] == ','))
+        while (end < text_.size() && (std::isdigit(static_cast<unsigned char>(text_[end])) ||
+                                      text_[end] == '.' || text_[end] == ','))
             digits += text_[end] == ',' ? '.' : text_[end], ++end;
         double value = 0;
         const auto [stop, error] = std::from_chars(digits.data(), digits.data() + digits.size(), value);
@@ -333,7 +333,8 @@ std::string textOfLength(double millimetres, Unit unit) {
         if (back && *back == millimetres)
             return text;
     }
-    return unit == Unit::millimetre ? fixedText(millimetres, 17) : textOfLength(millimetres, Unit::millimetre) + " mm";
+    return unit == Unit::millimetre ? fixedText(millimetres, 17)
+                                    : textOfLength(millimetres, Unit::millimetre) + " mm";
 }
 
 std::string textOfNumber(double value) {

@@ -9,31 +9,31 @@ namespace bollard::quantity {
 /// What went wrong. The sentence for a person is written in src/wording.
 enum class ProblemKind {
     emptyText,
-    unexpectedSign,     ///< subject: the sign; column: where
-    unclosedBracket,    ///< column: where it was opened
-    unknownUnit,        ///< subject: the word; column
-    divisionByZero,     ///< column of the divisor
-    wrongDimension,     ///< a length times a length, a number over a length; column
-    numberTooLarge,     ///< column
-    fileMissing,        ///< subject: path
-    fileUnreadable,     ///< subject: path; detail: what the system said
-    fileUnwritable,     ///< subject: path; detail: what the system said
-    fileExists,         ///< subject: path
-    unknownFormat,      ///< subject: path
-    jsonBroken,         ///< line, column; detail: what the parser met
-    fieldMissing,       ///< subject: field path; line
-    fieldWrong,         ///< subject: field path; detail: what was expected; line
-    cardTooNew,         ///< detail: the version found
-    fontBroken,         ///< subject: file
-    fontBitmapOnly,     ///< subject: family or file
-    fontColourOnly,     ///< subject: family or file
-    fontUnsupported,    ///< subject: file; detail: its format
-    fontIndexMissing,   ///< subject: file; detail: the index asked for
-    typefaceUnknown,    ///< subject: family and style
-    nothingToMake,      ///< neither blank nor letters
-    geometryFailed,     ///< a solid could not be built; detail: where
-    tooManyWorkings,    ///< more different workings on one blank than can be told apart
-    stopped             ///< the work was stopped from outside
+    unexpectedSign,   ///< subject: the sign; column: where
+    unclosedBracket,  ///< column: where it was opened
+    unknownUnit,      ///< subject: the word; column
+    divisionByZero,   ///< column of the divisor
+    wrongDimension,   ///< a length times a length, a number over a length; column
+    numberTooLarge,   ///< column
+    fileMissing,      ///< subject: path
+    fileUnreadable,   ///< subject: path; detail: what the system said
+    fileUnwritable,   ///< subject: path; detail: what the system said
+    fileExists,       ///< subject: path
+    unknownFormat,    ///< subject: path
+    jsonBroken,       ///< line, column; detail: what the parser met
+    fieldMissing,     ///< subject: field path; line
+    fieldWrong,       ///< subject: field path; detail: what was expected; line
+    cardTooNew,       ///< detail: the version found
+    fontBroken,       ///< subject: file
+    fontBitmapOnly,   ///< subject: family or file
+    fontColourOnly,   ///< subject: family or file
+    fontUnsupported,  ///< subject: file; detail: its format
+    fontIndexMissing, ///< subject: file; detail: the index asked for
+    typefaceUnknown,  ///< subject: family and style
+    nothingToMake,    ///< neither blank nor letters
+    geometryFailed,   ///< a solid could not be built; detail: where
+    tooManyWorkings,  ///< more different workings on one blank than can be told apart
+    stopped           ///< the work was stopped from outside
 };
 
 /// A problem met in the input: what (kind), where (subject, line, column), and raw detail.

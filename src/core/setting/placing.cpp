@@ -13,8 +13,10 @@ Point anchorPoint(const plane::Box& frame, Anchor anchor) {
 }
 
 Place::Place(const Setting& setting, const Placing& placing)
-    : anchor_(anchorPoint(setting.frame, placing.anchor)), to_{plane::toUnits(placing.x), plane::toUnits(placing.y)},
-      turn_(placing.turn), cosine_(std::cos(placing.turn * M_PI / 180)), sine_(std::sin(placing.turn * M_PI / 180)) {}
+    : anchor_(anchorPoint(setting.frame, placing.anchor)), to_{plane::toUnits(placing.x),
+                                                               plane::toUnits(placing.y)},
+      turn_(placing.turn), cosine_(std::cos(placing.turn * M_PI / 180)),
+      sine_(std::sin(placing.turn * M_PI / 180)) {}
 
 Vector Place::toSide(Vector inSetting) const {
     const Vector d = inSetting - plane::vectorOf(anchor_);
@@ -35,7 +37,8 @@ plane::Region Place::onSide(const Letter& letter) const {
 
 std::array<Vector, 4> frameOnSide(const Setting& setting, const Place& place) {
     const Vector low = plane::vectorOf(setting.frame.low), high = plane::vectorOf(setting.frame.high);
-    return {place.toSide(low), place.toSide({high.x, low.y}), place.toSide(high), place.toSide({low.x, high.y})};
+    return {place.toSide(low), place.toSide({high.x, low.y}), place.toSide(high),
+            place.toSide({low.x, high.y})};
 }
 
 } // namespace bollard::setting

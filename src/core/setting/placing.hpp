@@ -26,7 +26,7 @@ class Place {
   public:
     Place(const Setting& setting, const Placing& placing);
 
-    plane::Vector toSide(plane::Vector inSetting) const;  ///< grid units both ways
+    plane::Vector toSide(plane::Vector inSetting) const; ///< grid units both ways
     plane::Vector toSetting(plane::Vector onSide) const;
     plane::Region onSide(const Letter& letter) const;
     double turn() const { return turn_; }

@@ -11,8 +11,8 @@ bool isSpace(char32_t c) {
 
 bool isInvisible(std::u32string_view text) {
     return std::ranges::all_of(text, [](char32_t c) {
-        return isSpace(c) || c < 0x20 || c == U'\u00AD' || (c >= U'\u200B' && c <= U'\u200F') || c == U'\u2060' ||
-               c == U'\uFEFF' || (c >= U'\uFE00' && c <= U'\uFE0F');
+        return isSpace(c) || c < 0x20 || c == U'\u00AD' || (c >= U'\u200B' && c <= U'\u200F') ||
+               c == U'\u2060' || c == U'\uFEFF' || (c >= U'\uFE00' && c <= U'\uFE0F');
     });
 }
 
@@ -37,8 +37,8 @@ std::vector<LineText> linesOf(const std::string& words) {
 /// One line on the way: pen positions in font units.
 class LineSetter {
   public:
-    LineSetter(const LineText& line, const std::shared_ptr<const type::Typeface>& typeface, const TextStyle& style,
-               double scale)
+    LineSetter(const LineText& line, const std::shared_ptr<const type::Typeface>& typeface,
+               const TextStyle& style, double scale)
         : line_(line), typeface_(*typeface), style_(style), scale_(scale) {}
 
     void set(int lineNumber, double baseline_mm, Setting& out) {
@@ -87,7 +87,8 @@ class LineSetter {
             out.letters.push_back(std::move(letter));
     }
 
-    double spaceAfter(const std::vector<type::ShapedGlyph>& glyphs, size_t i, const std::u32string& text) const {
+    double spaceAfter(const std::vector<type::ShapedGlyph>& glyphs, size_t i,
+                      const std::u32string& text) const {
         double space_mm = !text.empty() && isSpace(text.front()) ? style_.wordSpace : 0;
         const bool groupEnds = i + 1 < glyphs.size() && glyphs[i + 1].count > 0;
         if (groupEnds)
@@ -121,13 +122,15 @@ class LineSetter {
 
 } // namespace
 
-Setting set(const std::string& words, std::shared_ptr<const type::Typeface> typeface, const TextStyle& style) {
+Setting set(const std::string& words, std::shared_ptr<const type::Typeface> typeface,
+            const TextStyle& style) {
     Setting result;
     result.typeface = typeface;
     if (!typeface || !(style.capitalHeight > 0))
         return result;
     result.scale = style.capitalHeight * plane::unitsPerMillimetre / typeface->capitalHeight();
-    const double lineHeight_mm = plane::toMillimetres(typeface->lineHeight() * result.scale) + style.lineSpace;
+    const double lineHeight_mm =
+        plane::toMillimetres(typeface->lineHeight() * result.scale) + style.lineSpace;
     int number = 0;
     double baseline_mm = 0;
     for (const LineText& line : linesOf(words)) {

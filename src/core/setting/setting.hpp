@@ -24,13 +24,13 @@ struct TextStyle {
 struct Letter {
     std::uint32_t glyph = 0;
     plane::Point at{};
-    int index = 0;       ///< its first code point in the words, line breaks counted
+    int index = 0; ///< its first code point in the words, line breaks counted
     int line = 0;
-    std::string text{};  ///< what it stands for; empty for a mark that belongs to the letter before
+    std::string text{};        ///< what it stands for; empty for a mark that belongs to the letter before
     bool missing = false;      ///< the typeface has no such character; nothing is drawn
     bool drawsNothing = false; ///< there is a glyph but it has no outline, though the text is no space
     std::shared_ptr<const plane::Region> region{}; ///< in glyph coordinates, grid units; never null
-    plane::Box box{};          ///< of the region in its place
+    plane::Box box{};                              ///< of the region in its place
 };
 
 /// Where a caret can stand in one line.

@@ -12,7 +12,7 @@ namespace {
 std::string textIn(FcPattern* pattern, const char* field) {
     FcChar8* text = nullptr;
     return FcPatternGetString(pattern, field, 0, &text) == FcResultMatch ? reinterpret_cast<const char*>(text)
-                                                                        : std::string();
+                                                                         : std::string();
 }
 int numberIn(FcPattern* pattern, const char* field) {
     int number = 0;
@@ -47,7 +47,8 @@ bool usable(FcPattern* font) {
 }
 
 std::string lowered(std::string text) {
-    std::ranges::transform(text, text.begin(), [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
+    std::ranges::transform(text, text.begin(),
+                           [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
     return text;
 }
 
@@ -88,7 +89,9 @@ Catalogue::Catalogue(const std::string& shippedFolder) : opened_(std::make_share
 
 const TypefaceEntry* Catalogue::find(const std::string& family, const std::string& style) const {
     const TypefaceEntry* best = nullptr;
-    const auto strangeness = [](const TypefaceEntry& e) { return std::abs(e.weight - 80) + (e.slanted ? 1000 : 0); };
+    const auto strangeness = [](const TypefaceEntry& e) {
+        return std::abs(e.weight - 80) + (e.slanted ? 1000 : 0);
+    };
     for (const TypefaceEntry& entry : entries_) {
         if (lowered(entry.family) != lowered(family))
             continue;
@@ -106,7 +109,8 @@ quantity::Result<std::shared_ptr<const Typeface>> Catalogue::open(const Typeface
         const TypefaceEntry* const entry = find(choice.family, choice.style);
         if (!entry)
             return quantity::Problem{quantity::ProblemKind::typefaceUnknown,
-                                     choice.style.empty() ? choice.family : choice.family + " " + choice.style};
+                                     choice.style.empty() ? choice.family
+                                                          : choice.family + " " + choice.style};
         key = {entry->file, entry->index, entry->namedInstance};
     }
     {

@@ -22,7 +22,8 @@ std::vector<FriBidiLevel> levelsOf(std::u32string_view line) {
     fribidi_get_bidi_types(text.data(), size, kinds.data());
     fribidi_get_bracket_types(text.data(), size, kinds.data(), brackets.data());
     FriBidiParType direction = FRIBIDI_PAR_ON;
-    if (fribidi_get_par_embedding_levels_ex(kinds.data(), brackets.data(), size, &direction, levels.data()) == 0)
+    if (fribidi_get_par_embedding_levels_ex(kinds.data(), brackets.data(), size, &direction, levels.data()) ==
+        0)
         levels.assign(line.size(), 0); // out of memory inside: left to right throughout
     return levels;
 }
@@ -122,7 +123,11 @@ std::u32string codePoints(std::string_view text) {
     for (size_t i = 0; i < text.size();) {
         const auto byte = [&](size_t at) { return static_cast<unsigned char>(text[at]); };
         const unsigned lead = byte(i);
-        const size_t size = lead < 0x80 ? 1 : (lead >> 5) == 6 ? 2 : (lead >> 4) == 14 ? 3 : (lead >> 3) == 30 ? 4 : 0;
+        const size_t size = lead < 0x80         ? 1
+                            : (lead >> 5) == 6  ? 2
+                            : (lead >> 4) == 14 ? 3
+                            : (lead >> 3) == 30 ? 4
+                                                : 0;
         char32_t code = size == 1 ? lead : size == 0 ? 0xFFFD : lead & (0x7Fu >> size);
         bool good = size > 0 && i + size <= text.size();
         for (size_t k = 1; good && k < size; ++k) {

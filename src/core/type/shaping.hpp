@@ -10,11 +10,11 @@ namespace bollard::type {
 /// A glyph in visual order, lengths in font units.
 struct ShapedGlyph {
     std::uint32_t glyph = 0;
-    int first = 0;        ///< the first code point it stands for, counted from the start of the line
-    int count = 1;        ///< how many code points it stands for; 0 for marks after the first glyph of a group
+    int first = 0; ///< the first code point it stands for, counted from the start of the line
+    int count = 1; ///< how many code points it stands for; 0 for marks after the first glyph of a group
     plane::Vector shift{}; ///< from the pen to the glyph's origin
     double advance = 0;
-    bool missing = false;     ///< the font has no glyph for this
+    bool missing = false; ///< the font has no glyph for this
     bool rightToLeft = false;
 };
 
@@ -23,7 +23,8 @@ struct ShapingRules {
     bool ligatures = true;
 };
 
-/// Shapes one line (no line breaks) with kerning, marks, ligatures and right-to-left runs, left to right as seen.
+/// Shapes one line (no line breaks) with kerning, marks, ligatures and right-to-left runs, left to right as
+/// seen.
 std::vector<ShapedGlyph> shaped(const Typeface& typeface, std::u32string_view line, ShapingRules rules = {});
 
 /// UTF-8 to code points; bad bytes become U+FFFD.

@@ -83,8 +83,8 @@ hb_draw_funcs_t* outlineFunctions() {
             nullptr, nullptr);
         hb_draw_funcs_set_cubic_to_func(
             f,
-            [](hb_draw_funcs_t*, void* data, hb_draw_state_t*, float cx, float cy, float dx, float dy, float x,
-               float y, void*) {
+            [](hb_draw_funcs_t*, void* data, hb_draw_state_t*, float cx, float cy, float dx, float dy,
+               float x, float y, void*) {
                 openContour(data).segments.push_back(
                     {Segment::Kind::cubic, vector(cx, cy), vector(dx, dy), vector(x, y)});
             },
@@ -108,7 +108,8 @@ bool wasMended(const std::vector<plane::Ring>& before, const plane::Region& afte
     for (const plane::Ring& ring : before) {
         const double area = plane::areaOf(ring);
         signedArea += area;
-        rings += std::fabs(area) > 1 ? 1 : 0; // some fonts carry contours of no area; dropping them is no mend
+        rings +=
+            std::fabs(area) > 1 ? 1 : 0; // some fonts carry contours of no area; dropping them is no mend
     }
     const double area = plane::areaOf(after);
     return rings != after.rings.size() || std::fabs(std::fabs(signedArea) - area) > 1e-4 * area;
@@ -207,8 +208,8 @@ const std::vector<plane::WidthSample>& Typeface::widths(std::uint32_t id) const 
     }
     const double scale = widthGridPerEm / state_->unitsPerEm;
     const plane::Region region = plane::filled(plane::flattened(drawn.outline, scale, widthTolerance));
-    auto samples = std::make_unique<std::vector<plane::WidthSample>>(
-        plane::widthsOf(plane::medialAxis(region), region));
+    auto samples =
+        std::make_unique<std::vector<plane::WidthSample>>(plane::widthsOf(plane::medialAxis(region), region));
     for (plane::WidthSample& sample : *samples) {
         sample.at = (1 / scale) * sample.at;
         sample.width /= scale;
@@ -235,7 +236,8 @@ quantity::Result<std::shared_ptr<const Typeface>> openTypeface(const std::string
     const FT_Face face = freeType.face;
     const std::string family = nameOf(face->family_name, std::filesystem::path(file).stem().string());
     if (!FT_IS_SCALABLE(face))
-        return Problem{FT_HAS_COLOR(face) ? ProblemKind::fontColourOnly : ProblemKind::fontBitmapOnly, family};
+        return Problem{FT_HAS_COLOR(face) ? ProblemKind::fontColourOnly : ProblemKind::fontBitmapOnly,
+                       family};
     if (!FT_IS_SFNT(face))
         return Problem{ProblemKind::fontUnsupported, file};
 
@@ -265,8 +267,7 @@ quantity::Result<std::shared_ptr<const Typeface>> openTypeface(const std::string
     double height = 0;
     if (hb_font_get_nominal_glyph(state->font, 'H', &capital))
         height = topOf(outlineOf(state->font, capital));
-    if (height <= 0 &&
-        hb_ot_metrics_get_position(state->font, HB_OT_METRICS_TAG_CAP_HEIGHT, &tableHeight))
+    if (height <= 0 && hb_ot_metrics_get_position(state->font, HB_OT_METRICS_TAG_CAP_HEIGHT, &tableHeight))
         height = tableHeight;
     state->capitalHeight = height > 0 ? height : 0.7 * unitsPerEm;
     return std::shared_ptr<const Typeface>(new Typeface(std::move(state)));

@@ -14,11 +14,13 @@ void addMaterial(std::vector<Interval>& material, Interval interval) {
     for (const Interval& other : material) {
         const bool meets = other.low <= interval.high && interval.low <= other.high;
         if (meets && other.substance == interval.substance)
-            interval = {std::min(interval.low, other.low), std::max(interval.high, other.high), other.substance};
+            interval = {std::min(interval.low, other.low), std::max(interval.high, other.high),
+                        other.substance};
         else
             result.push_back(other);
     }
-    result.insert(std::ranges::find_if(result, [&](const Interval& o) { return o.low > interval.low; }), interval);
+    result.insert(std::ranges::find_if(result, [&](const Interval& o) { return o.low > interval.low; }),
+                  interval);
     material = std::move(result);
 }
 
@@ -89,7 +91,8 @@ quantity::Result<Columns> columnsOf(const Region& blank, double thickness_mm, st
             return plan.problem();
         Columns columns{*std::move(plan), {}};
         for (const LayerSet cell : columns.plan.cells)
-            columns.material.push_back(materialOver(anyBlank ? cell : cell & ~LayerSet{1}, back, anyBlank, worked));
+            columns.material.push_back(
+                materialOver(anyBlank ? cell : cell & ~LayerSet{1}, back, anyBlank, worked));
         fillPads(columns, padLayer, pads);
         overlapEdgeContacts(columns);
         std::vector<Pad> more = padsAtPointContacts(columns);

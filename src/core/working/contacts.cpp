@@ -8,7 +8,7 @@ namespace {
 
 using plane::Point, plane::Subdivision, plane::Triangle;
 
-constexpr std::int32_t padRadius = 100;  // 10 micrometres
+constexpr std::int32_t padRadius = 100; // 10 micrometres
 constexpr std::int32_t overlap = 100;
 
 bool solidBetween(const std::vector<Interval>& material, std::int32_t low, std::int32_t high) {
@@ -178,8 +178,9 @@ plane::Region regionOf(const std::vector<Pad>& pads) {
         plane::Ring ring;
         for (int k = 0; k < 8; ++k) {
             const double angle = (k + 0.5) * M_PI / 4;
-            ring.push_back(pad.centre + Point{static_cast<std::int32_t>(std::lround(padRadius * std::cos(angle))),
-                                              static_cast<std::int32_t>(std::lround(padRadius * std::sin(angle)))});
+            ring.push_back(pad.centre +
+                           Point{static_cast<std::int32_t>(std::lround(padRadius * std::cos(angle))),
+                                 static_cast<std::int32_t>(std::lround(padRadius * std::sin(angle)))});
         }
         octagons.push_back({{ring}});
     }
@@ -194,9 +195,8 @@ void fillPads(Columns& columns, plane::LayerSet padLayer, const std::vector<Pad>
             continue;
         done[cell] = true;
         const Point corner = columns.plan.points[size_t(triangle.corners[0])];
-        const auto nearest = std::ranges::min_element(pads, {}, [&](const Pad& pad) {
-            return plane::length(plane::vectorOf(pad.centre - corner));
-        });
+        const auto nearest = std::ranges::min_element(
+            pads, {}, [&](const Pad& pad) { return plane::length(plane::vectorOf(pad.centre - corner)); });
         columns.material[cell] = nearest->material;
     }
 }

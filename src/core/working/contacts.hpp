@@ -16,7 +16,8 @@ plane::Region regionOf(const std::vector<Pad>& pads);
 /// Gives the cells under the pad layer the material of their pads (nearest centre).
 void fillPads(Columns& columns, plane::LayerSet padLayer, const std::vector<Pad>& pads);
 
-/// Lowers by 10 micrometres the foot of material that meets a neighbouring column only along an edge in height.
+/// Lowers by 10 micrometres the foot of material that meets a neighbouring column only along an edge in
+/// height.
 void overlapEdgeContacts(Columns& columns);
 
 /// A pad for every point where the surface would not be 2-manifold.

@@ -15,8 +15,8 @@ struct PlacedLetters {
     Working working{};
     std::vector<plane::Region> onSide{}; ///< by letter, grid units
 
-    PlacedLetters(int number, std::shared_ptr<const setting::Setting> letters, const setting::Placing& placing,
-                  const Working& how);
+    PlacedLetters(int number, std::shared_ptr<const setting::Setting> letters,
+                  const setting::Placing& placing, const Working& how);
 };
 
 /// Letters of like working united, across inscriptions.

@@ -1,0 +1,124 @@
+#include "../sample_cards.hpp"
+#include "files/stl.hpp"
+#include <QProcess>
+#include <QTemporaryDir>
+#include <nlohmann/json.hpp>
+
+using namespace bollard;
+using Json = nlohmann::json;
+
+class CommandLineTest : public QObject {
+    Q_OBJECT
+    QTemporaryDir folder_;
+    QByteArray out_, err_;
+
+    int run(const QStringList& arguments) {
+        QProcess program;
+        program.start(QStringLiteral(BOLLARD_CLI), arguments);
+        program.waitForFinished();
+        out_ = program.readAllStandardOutput();
+        err_ = program.readAllStandardError();
+        return program.exitStatus() == QProcess::NormalExit ? program.exitCode() : -1;
+    }
+    static QString sample(const char* name) {
+        return QStringLiteral(BOLLARD_SOURCE "/samples/%1.bollard").arg(QLatin1String(name));
+    }
+    QString at(const char* name) const { return folder_.filePath(QLatin1String(name)); }
+    QString card(const std::string& text) {
+        files::writeWhole(at("card.bollard").toStdString(), text, files::IfThere::replace);
+        return at("card.bollard");
+    }
+
+  private slots:
+    void everyCommandHasHelp() {
+        for (const char* command : {"make", "check", "measure", "picture", "typefaces"}) {
+            QCOMPARE(run({command, "--help"}), 0);
+            QVERIFY(out_.contains(command) || !out_.isEmpty());
+        }
+        QVERIFY(run({}) != 0);
+    }
+
+    void makeWritesBothFormatsAndNeverReplaces() {
+        QCOMPARE(run({"make", sample("berth-14"), "-o", at("a.stl"), "-o", at("a.3mf")}), 0);
+        const auto mesh = files::meshFromStl(*files::readWhole(at("a.stl").toStdString()), "a");
+        QVERIFY(mesh && body::faultsOf(*mesh).none());
+        QVERIFY(run({"make", sample("berth-14"), "-o", at("a.stl")}) != 0);
+        QVERIFY(err_.contains("already there"));
+        QCOMPARE(run({"make", sample("berth-14"), "-o", at("a.stl"), "--force"}), 0);
+        QVERIFY(run({"make", sample("berth-14"), "-o", at("a.obj")}) != 0);
+        QVERIFY(err_.contains(".stl"));
+    }
+
+    void makeRefusesWhatCannotBeMade() {
+        QCOMPARE(run({"make", sample("valve-tag"), "-o", at("v.stl")}), 1);
+        QVERIFY(err_.contains("Letter holes fall out"));
+        QVERIFY(!QFile::exists(at("v.stl")));
+        QCOMPARE(run({"make", sample("valve-tag"), "-o", at("v.stl"), "--accept"}), 0);
+    }
+
+    void checkTellsByItsExitCode() {
+        QCOMPARE(run({"check", sample("berth-14")}), 0);
+        QCOMPARE(run({"check", sample("valve-tag")}), 1);
+        QCOMPARE(run({"check", sample("valve-tag"), "--json"}), 1);
+        const Json json = Json::parse(out_.toStdString());
+        QCOMPARE(json["findings"][0]["severity"].get<std::string>(), std::string("stop"));
+        QCOMPARE(json["findings"][0]["places"].size(), size_t(8));
+        QCOMPARE(run({"check", at("nowhere.bollard")}), 2);
+        QVERIFY(err_.contains("nowhere.bollard"));
+        QCOMPARE(run({"check", card("{\n\"bollard\": 1,\n\"unit\": 4}")}), 2);
+        QVERIFY(err_.contains("Line 3") && err_.contains("unit"));
+        QCOMPARE(
+            run({"check",
+                 card(
+                     R"({"bollard": 1, "inscriptions": [{"words": "A", "typeface": {"family": "No Such Face"}}]})")}),
+            2);
+        QVERIFY(err_.contains("No Such Face"));
+    }
+
+    void measureTellsTheNumbersOfThePart() {
+        QCOMPARE(run({"measure", sample("valve-tag")}), 0);
+        const Json json = Json::parse(out_.toStdString());
+        QCOMPARE(json["pieces"].get<int>(), 9);
+        QCOMPARE(json["loose"].size(), size_t(8));
+        QCOMPARE(json["loose"][0]["kind"].get<std::string>(), std::string("counter"));
+        QCOMPARE(json["loose"][0]["text"].get<std::string>(), std::string("B"));
+        QCOMPARE(json["loose"][5]["index"].get<int>(), 14);
+        QVERIFY(json["body"]["closed"].get<bool>());
+        const auto made = samples::made(samples::read("valve-tag"));
+        COMPARE_NEAR(json["body"]["volume"].get<double>(), body::volumeOf(made.solid->mesh),
+                     1e-6); // the window's own pipeline
+        const double plate = M_PI * 25 * 25 - M_PI * 4;
+        COMPARE_NEAR(json["body"]["volume"].get<double>() / 2, plate - json["letters"]["area"].get<double>(),
+                     0.002 * plate);
+    }
+
+    void aBareCardTakesItsDefaults() {
+        QCOMPARE(run({"measure", card(R"({"bollard": 1})")}), 0);
+        const Json json = Json::parse(out_.toStdString());
+        COMPARE_NEAR(json["body"]["volume"].get<double>(), 120 * 45 * 3, 1e-6);
+        QVERIFY(json["stroke"]["smallest"].is_null());
+    }
+
+    void picturesAreDrawnWithoutADisplay() {
+        for (const char* view : {"flat", "body"}) {
+            QCOMPARE(
+                run({"picture", sample("berth-14"), "--view", view, "-o", at(view), "--size", "640x400"}), 0);
+            QFile png(at(view) + ".png");
+            QVERIFY(png.open(QIODevice::ReadOnly));
+            const QByteArray bytes = png.readAll();
+            QVERIFY(bytes.startsWith("\x89PNG") && bytes.size() > 5000);
+            QCOMPARE(bytes.mid(16, 8), QByteArray::fromHex("0000028000000190"));
+        }
+        QVERIFY(run({"picture", sample("berth-14"), "-o", at("x"), "--size", "wide"}) != 0);
+    }
+
+    void typefacesAreListed() {
+        QCOMPARE(run({"typefaces", "--json"}), 0);
+        const Json json = Json::parse(out_.toStdString());
+        QVERIFY(std::ranges::any_of(json, [](const Json& face) {
+            return face["family"] == "Leckerli One" && face["shipped"] == true;
+        }));
+    }
+};
+QTEST_GUILESS_MAIN(CommandLineTest)
+#include "command_line_test.moc"

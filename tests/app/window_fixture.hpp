@@ -1,0 +1,55 @@
+// A shown window with settings and unsaved work of its own, and the ways a person works it.
+#pragma once
+#include "app/controls/looks.hpp"
+#include "app/main_window.hpp"
+#include "app/tour.hpp"
+#include <QInputMethodEvent>
+#include <QPushButton>
+#include <QSettings>
+#include <QTemporaryDir>
+#include <QtTest>
+
+namespace bollard::app {
+
+class WindowFixture {
+  public:
+    WindowFixture() {
+        QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, folder.path());
+        QSettings::setPath(QSettings::IniFormat, QSettings::UserScope, folder.path());
+        QCoreApplication::setOrganizationName("BollardTest");
+        QCoreApplication::setApplicationName(QString("test-%1").arg(QCoreApplication::applicationPid()));
+        drawing::useInterfaceFont(QStringLiteral(BOLLARD_SOURCE "/fonts"));
+        applyLook(*qApp, drawing::Look::light);
+        window = std::make_unique<MainWindow>(folder.filePath("unsaved"));
+        window->show();
+        activate();
+    }
+    void activate() {
+        (void)QTest::qWaitForWindowExposed(window.get());
+        window->activateWindow();
+        (void)QTest::qWaitForWindowActive(window.get());
+    }
+    void openSample(const char* name) {
+        window->openSample(QStringLiteral(BOLLARD_SOURCE "/samples/%1.bollard").arg(QLatin1String(name)));
+        settle(*window);
+    }
+    const card::Inscription& inscription() const { return *window->editor().inscription(); }
+    QString path(const char* name) const { return folder.filePath(QLatin1String(name)); }
+    /// What an input method or a keyboard layout of any language sends.
+    static void commit(QWidget* into, const QString& text) {
+        QInputMethodEvent event;
+        event.setCommitString(text);
+        QApplication::sendEvent(into, &event);
+    }
+    QPushButton* button(const QString& text) const {
+        for (auto* found : window->findChildren<QPushButton*>())
+            if (found->text() == text && found->isVisible())
+                return found;
+        return nullptr;
+    }
+
+    QTemporaryDir folder;
+    std::unique_ptr<MainWindow> window;
+};
+
+} // namespace bollard::app

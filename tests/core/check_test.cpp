@@ -1,0 +1,194 @@
+#include "../sample_cards.hpp"
+
+using namespace bollard;
+using check::FindingKind, check::Limit, check::Severity, working::Kind;
+
+namespace {
+
+std::string looseText(const card::Made& made) {
+    std::string text;
+    for (const check::DropOut& loose : made.solid->dropOuts.loose) {
+        const auto& letters = made.lettering->inscriptions[size_t(loose.inscription)];
+        text += letters.setting->letters[size_t(loose.letter)].text;
+    }
+    return text;
+}
+
+} // namespace
+
+class CheckTest : public QObject {
+    Q_OBJECT
+  private slots:
+    void limitsFollowNozzleAndLayer() {
+        const check::FilamentProcess process{0.4, 0.2, {}};
+        QCOMPARE(check::limitOf(process, Kind::raised, Limit::strokeStop), 0.42);
+        QCOMPARE(check::limitOf(process, Kind::raised, Limit::strokeWatch), 0.84);
+        QCOMPARE(check::limitOf(process, Kind::raised, Limit::gapStop), 0.2);
+        QCOMPARE(check::limitOf(process, Kind::sunk, Limit::strokeStop), 0.2);
+        QCOMPARE(check::limitOf(process, Kind::sunk, Limit::gapStop), 0.42);
+        QCOMPARE(check::limitOf(process, Kind::sunk, Limit::floorStop), 0.4);
+        QCOMPARE(check::limitOf(process, Kind::pierced, Limit::neckStop), 0.84);
+        check::FilamentProcess own = process;
+        own.own[{Kind::raised, Limit::strokeStop}] = 0.6;
+        QCOMPARE(check::limitOf(own, Kind::raised, Limit::strokeStop), 0.6);
+        QCOMPARE(check::limitOf(own, Kind::sunk, Limit::strokeStop), 0.2);
+    }
+
+    void theBerthSignCanBeMade() {
+        const auto made = samples::made(samples::read("berth-14"));
+        QCOMPARE(made.solid->dropOuts.pieces, 1);
+        QVERIFY(check::worstOf(made.checked->findings) == Severity::watch);
+    }
+
+    void countersOfAPiercedTagFallOutByLetter() {
+        const auto made = samples::made(samples::read("valve-tag"));
+        QCOMPARE(made.solid->dropOuts.pieces, 9);
+        QCOMPARE(looseText(made), std::string("BBAAA088"));
+        const auto* finding = samples::finding(made, FindingKind::counterLoose);
+        QVERIFY(finding && finding->severity == Severity::stop && finding->count == 8);
+    }
+
+    void stencilFacesHaveNoDropOuts() {
+        card::Card card = samples::plate("BOARD 84690", Kind::pierced);
+        card.inscriptions[0].typeface = {"Allerta", "Stencil", {}, 0};
+        const auto made = samples::made(card);
+        QCOMPARE(made.solid->dropOuts.loose.size(), size_t(0));
+        QCOMPARE(made.solid->dropOuts.pieces, 1);
+    }
+
+    void lettersOfAFreeStandingWordAreLoose() {
+        const auto made = samples::made(samples::freeStanding("TIDE"));
+        QCOMPARE(made.solid->dropOuts.pieces, 4);
+        QCOMPARE(looseText(made), std::string("TIDE"));
+        QCOMPARE(samples::made(samples::freeStanding("T")).solid->dropOuts.loose.size(), size_t(0));
+        card::Card joined = samples::freeStanding("TIDE");
+        joined.inscriptions[0].style.letterSpace = -3;
+        const auto one = samples::made(joined);
+        QCOMPARE(one.solid->dropOuts.pieces, 1);
+        QCOMPARE(one.solid->dropOuts.loose.size(), size_t(0));
+    }
+
+    void aWeakNeckOfAFreeStandingWordIsTold() {
+        // Close the letters up until two only just touch.
+        card::Card card = samples::freeStanding("OO");
+        card.inscriptions[0].style.capitalHeight = 20;
+        const double gap =
+            check::narrowest(*samples::made(card).checked->measures, check::ReadingKind::gap)->width;
+        card.inscriptions[0].style.letterSpace = -gap - 0.004;
+        const auto made = samples::made(card);
+        QCOMPARE(made.solid->dropOuts.pieces, 1);
+        const auto* finding = samples::finding(made, FindingKind::neckNarrow);
+        QVERIFY(finding && finding->measured > 0 && finding->measured < finding->limit);
+    }
+
+    void thinStrokesAreFoundAtTheirMeasure() {
+        card::Card card = samples::plate("I");
+        card.inscriptions[0].style.capitalHeight = 10;
+        const double stroke =
+            check::narrowest(*samples::made(card).checked->measures, check::ReadingKind::stroke)->width;
+        QVERIFY(!samples::finding(samples::made(card), FindingKind::strokeNarrow));
+        card.process.nozzle = stroke / 1.05 / 1.5; // between one and two lines
+        const auto watched = samples::made(card);
+        QCOMPARE(samples::finding(watched, FindingKind::strokeNarrow)->severity, Severity::watch);
+        card.process.nozzle = stroke;
+        const auto stopped = samples::made(card);
+        const auto* stop = samples::finding(stopped, FindingKind::strokeNarrow);
+        QCOMPARE(stop->severity, Severity::stop);
+        COMPARE_NEAR(stop->measured, stroke, 1e-9);
+        COMPARE_NEAR(stop->limit, stroke * 1.05, 1e-6);
+    }
+
+    void gapsBetweenLettersAreExact() {
+        card::Card card = samples::plate("II");
+        const double gap =
+            check::narrowest(*samples::made(card).checked->measures, check::ReadingKind::gap)->width;
+        card.inscriptions[0].style.letterSpace = 0.15 - gap;
+        const auto made = samples::made(card);
+        const auto* finding = samples::finding(made, FindingKind::gapNarrow);
+        QVERIFY(finding);
+        QCOMPARE(finding->severity, Severity::stop);
+        COMPARE_NEAR(finding->measured, 0.15, 0.0003);
+    }
+
+    void twoInscriptionsAreMeasuredAgainstEachOther() {
+        card::Card card = samples::plate("I");
+        card.inscriptions.push_back(card.inscriptions[0]);
+        const auto alone = samples::made(samples::plate("I"));
+        const auto& letters = alone.lettering->inscriptions[0];
+        const double width = plane::toMillimetres(letters.setting->ink.high.x - letters.setting->ink.low.x);
+        card.inscriptions[1].placing.x += width + 0.1;
+        const auto made = samples::made(card);
+        const auto* finding = samples::finding(made, FindingKind::gapNarrow);
+        QVERIFY(finding);
+        COMPARE_NEAR(finding->measured, 0.1, 0.0003);
+    }
+
+    void depthsAndHeightsAreHeldToTheirLimits() {
+        card::Card card = samples::plate("H", Kind::sunk);
+        card.blank.thickness = 2;
+        card.inscriptions[0].working.depth = 1.7;
+        auto made = samples::made(card);
+        const auto* floor = samples::finding(made, FindingKind::floorThin);
+        QVERIFY(floor && floor->severity == Severity::stop);
+        COMPARE_NEAR(floor->measured, 0.3, 1e-9);
+        card.inscriptions[0].working.depth = 1.4;
+        made = samples::made(card);
+        QCOMPARE(samples::finding(made, FindingKind::floorThin)->severity, Severity::watch);
+
+        card::Card tall = samples::plate("H");
+        tall.inscriptions[0].working.height = 40;
+        tall.inscriptions[0].working.bedding = 0.1;
+        made = samples::made(tall);
+        QVERIFY(samples::finding(made, FindingKind::heightTall));
+        QVERIFY(samples::finding(made, FindingKind::beddingThin));
+        tall.inscriptions[0].working.height = 0.3;
+        made = samples::made(tall);
+        QVERIFY(samples::finding(made, FindingKind::heightLow));
+    }
+
+    void wordsBeyondTheBlankAreNamed() {
+        card::Card card = samples::plate("HARBOUR MASTER");
+        auto made = samples::made(card);
+        const auto* outside = samples::finding(made, FindingKind::outsideBlank);
+        QVERIFY(outside && outside->count >= 2);
+        card.inscriptions[0].words = "H";
+        card.blank.holes = {{60, 22.5, 3}};
+        made = samples::made(card);
+        QVERIFY(samples::finding(made, FindingKind::outsideBlank)); // a hole is beyond the blank, too
+        card.blank.holes.clear();
+        card.inscriptions[0].placing.y = 45 - 5 - 1;
+        made = samples::made(card);
+        const auto* margin = samples::finding(made, FindingKind::insideMargin);
+        QVERIFY(margin);
+        COMPARE_NEAR(margin->measured, 1, 0.001);
+    }
+
+    void aCutThatPartsThePlateIsTold() {
+        card::Card card = samples::plate("I", Kind::pierced);
+        card.inscriptions[0].style.capitalHeight = 60;
+        const auto made = samples::made(card);
+        QVERIFY(samples::finding(made, FindingKind::pieceLoose));
+    }
+
+    void missingTypefacesAndBlanksAreFindingsNotFailures() {
+        card::Card card = samples::plate("H");
+        card.inscriptions[0].typeface = {"Nowhere Sans", "Regular", {}, 0};
+        auto made = samples::made(card);
+        QVERIFY(samples::finding(made, FindingKind::typefaceProblem));
+        QVERIFY(!made.solid->mesh.empty()); // the plate is made all the same
+        card::Card thin = samples::plate("H");
+        thin.blank.thickness = 0;
+        made = samples::made(thin);
+        QVERIFY(samples::finding(made, FindingKind::blankTooThin));
+    }
+
+    void hiddenInscriptionsAreLeftOut() {
+        card::Card card = samples::plate("H");
+        card.inscriptions[0].hidden = true;
+        const auto made = samples::made(card);
+        QCOMPARE(made.lettering->inscriptions.size(), size_t(0));
+        COMPARE_NEAR(body::volumeOf(made.solid->mesh), 120 * 45 * 4, 1e-6);
+    }
+};
+QTEST_GUILESS_MAIN(CheckTest)
+#include "check_test.moc"

@@ -1,0 +1,156 @@
+#include "plane/gap.hpp"
+#include "plane/subdivision.hpp"
+#include <QtTest>
+#include <random>
+
+using namespace bollard::plane;
+
+namespace {
+
+Ring square(int x, int y, int size) {
+    return {{x, y}, {x + size, y}, {x + size, y + size}, {x, y + size}};
+}
+Ring reversed(Ring ring) {
+    std::ranges::reverse(ring);
+    return ring;
+}
+Region randomStar(std::mt19937& random, int reach) {
+    std::uniform_int_distribution<int> at(-reach, reach);
+    Ring ring;
+    for (int i = 0; i < 9; ++i)
+        ring.push_back({at(random), at(random)});
+    return filled({ring});
+}
+double areaUnder(const Subdivision& plan, LayerSet layers) {
+    double twice = 0;
+    for (const Triangle& t : plan.triangles)
+        if (plan.cells[size_t(t.cell)] == layers)
+            twice += double(turn(plan.points[size_t(t.corners[0])], plan.points[size_t(t.corners[1])],
+                                 plan.points[size_t(t.corners[2])]));
+    return twice / 2;
+}
+
+} // namespace
+
+class PlaneTest : public QObject {
+    Q_OBJECT
+  private slots:
+    void curvesStayWithinTheirTolerance() {
+        const double radius = 30 * unitsPerMillimetre, tolerance = 100;
+        const auto rings = flattened({{circle({0, 0}, radius)}}, 1, tolerance);
+        QCOMPARE(rings.size(), size_t(1));
+        for (size_t i = 0; i < rings[0].size(); ++i) {
+            const Vector a = vectorOf(rings[0][i]), b = vectorOf(rings[0][(i + 1) % rings[0].size()]);
+            const double off = radius - length(0.5 * (a + b));
+            QVERIFY(std::fabs(off) <= tolerance + 0.0003 * radius);
+        }
+        QVERIFY(rings[0].size() < 200); // and no finer than needed
+    }
+
+    void crossingContoursComeOutFilled() {
+        const Region overlap = filled({square(0, 0, 100), square(50, 50, 100)});
+        QCOMPARE(overlap.rings.size(), size_t(1));
+        QCOMPARE(areaOf(overlap), 17500.0);
+        const Region bowTie = filled({{{0, 0}, {100, 100}, {100, 0}, {0, 100}}});
+        QCOMPARE(areaOf(bowTie), 5000.0);
+        const Region ring = filled({square(0, 0, 100), reversed(square(25, 25, 50))});
+        QCOMPARE(areaOf(ring), 7500.0);
+    }
+
+    void unitesOnlyWhatMeetsAndKeepsTheRest() {
+        std::vector<Region> regions;
+        for (int i = 0; i < 50; ++i)
+            regions.push_back({{square(i * 80, 0, i % 10 == 0 ? 100 : 60)}});
+        const Region all = united(regions);
+        QCOMPARE(all.rings.size(), size_t(45));
+        QCOMPARE(areaOf(all), 45 * 3600.0 + 5 * 10000 - 5 * 20 * 60);
+    }
+
+    void knowsInsideFromOutside() {
+        const Region ring = filled({square(0, 0, 100), reversed(square(25, 25, 50))});
+        QVERIFY(contains(ring, {10, 10}));
+        QVERIFY(contains(ring, {0, 50}));
+        QVERIFY(!contains(ring, {50, 50}));
+        QVERIFY(!contains(ring, {-1, 50}));
+        QVERIFY(contains(ring, pointBeside(ring.rings[0], true)));
+        QVERIFY(!contains(ring, pointBeside(ring.rings[1], false)));
+    }
+
+    void gapIsTheTrueDistance() {
+        std::mt19937 random(3);
+        for (int i = 0; i < 200; ++i) {
+            const Region a = randomStar(random, 500), b = randomStar(random, 500);
+            const Point offset{1500, 300};
+            const Gap gap = gapBetween(a, b, offset, 1e6);
+            double least = 1e9;
+            for (const Ring& r : a.rings)
+                for (const Point p : r)
+                    for (const Ring& s : b.rings)
+                        for (size_t k = 0; k < s.size(); ++k) {
+                            const Vector from = vectorOf(s[k] + offset),
+                                         d = vectorOf(s[(k + 1) % s.size()] + offset) - from;
+                            const double t = std::clamp(dot(vectorOf(p) - from, d) / dot(d, d), 0.0, 1.0);
+                            least = std::min(least, length(vectorOf(p) - (from + t * d)));
+                        }
+            QVERIFY(gap.inReach && gap.least <= least + 1e-6);
+            QVERIFY(std::fabs(gap.least - gapBetween(b, a, Point{} - offset, 1e6).least) < 1e-6);
+        }
+    }
+
+    void overlapIsToldWithItsNeck() {
+        const Region a{{square(0, 0, 1000)}}, b{{square(0, 0, 1000)}};
+        const Gap gap = gapBetween(a, b, {900, 0}, 5000);
+        QVERIFY(gap.kind == Gap::Kind::overlapping);
+        QVERIFY(std::fabs(gap.neck - std::hypot(1000, 100)) < 1);
+        QVERIFY(gapBetween(a, b, {1000, 200}, 5000).kind == Gap::Kind::touching);
+        QVERIFY(gapBetween(a, {{square(300, 300, 100)}}, {}, 5000).kind == Gap::Kind::overlapping);
+        QVERIFY(!gapBetween(a, b, {9000, 0}, 5000).inReach);
+    }
+
+    void overlaidLayersShareThePlaneExactly() {
+        std::mt19937 random(5);
+        for (int i = 0; i < 60; ++i) {
+            const Region a = randomStar(random, 20000), b = randomStar(random, 20000);
+            const std::vector<Region> layers{a, b};
+            const auto plan = subdivided(layers);
+            QVERIFY(plan);
+            const double both = areaUnder(*plan, 3), onlyA = areaUnder(*plan, 1), onlyB = areaUnder(*plan, 2);
+            // Crossings are rounded to the grid; each moves a boundary by less than a unit.
+            const double slack = 1e-3 * areaOf(united(layers)) + 40000;
+            QVERIFY(std::fabs(both + onlyA - areaOf(a)) < slack);
+            QVERIFY(std::fabs(both + onlyB - areaOf(b)) < slack);
+            QVERIFY(std::fabs(both - areaOf(common(a, b))) < slack);
+        }
+    }
+
+    void coincidingBoundariesAreOneEdge() {
+        const Region a{{square(0, 0, 1000)}}, b{{square(1000, 0, 1000)}}, c{{square(0, 0, 1000)}};
+        const auto plan = subdivided(std::vector<Region>{a, b, c});
+        QVERIFY(plan);
+        QCOMPARE(areaUnder(*plan, 5), 1e6);
+        QCOMPARE(areaUnder(*plan, 2), 1e6);
+    }
+
+    void findsTheTriangleUnderAPoint() {
+        std::mt19937 random(9);
+        const Region star = randomStar(random, 30000);
+        const auto plan = subdivided(std::vector<Region>{star});
+        std::uniform_int_distribution<int> at(-30000, 30000);
+        int hint = 0;
+        for (int i = 0; i < 500; ++i) {
+            const Point p{at(random), at(random)};
+            const int triangle = triangleAt(*plan, p, hint);
+            const bool inside = triangle >= 0 && plan->cells[size_t(plan->triangles[size_t(triangle)].cell)];
+            QCOMPARE(inside, contains(star, p));
+            hint = std::max(triangle, 0);
+        }
+    }
+
+    void moreLayersThanCanBeToldApartAreRefused() {
+        const std::vector<Region> layers(65, Region{{square(0, 0, 10)}});
+        const auto plan = subdivided(layers);
+        QVERIFY(!plan && plan.problem().kind == bollard::quantity::ProblemKind::tooManyWorkings);
+    }
+};
+QTEST_APPLESS_MAIN(PlaneTest)
+#include "plane_test.moc"

@@ -1,0 +1,54 @@
+// No solid crosses itself. CGAL's test is slow to compile, so it has this file to itself.
+#include "../sample_cards.hpp"
+#include <CGAL/Exact_predicates_inexact_constructions_kernel.h>
+#include <CGAL/Polygon_mesh_processing/self_intersections.h>
+#include <CGAL/Surface_mesh.h>
+
+using namespace bollard;
+
+namespace {
+
+using Kernel = CGAL::Exact_predicates_inexact_constructions_kernel;
+using SurfaceMesh = CGAL::Surface_mesh<Kernel::Point_3>;
+
+bool crossesItself(const body::Mesh& mesh) {
+    SurfaceMesh surface;
+    for (const body::Vertex& v : mesh.vertices)
+        surface.add_vertex({v.x, v.y, v.z});
+    for (const auto& t : mesh.triangles)
+        if (surface.add_face(SurfaceMesh::Vertex_index(unsigned(t[0])),
+                             SurfaceMesh::Vertex_index(unsigned(t[1])),
+                             SurfaceMesh::Vertex_index(unsigned(t[2]))) == SurfaceMesh::null_face())
+            return true;
+    return CGAL::Polygon_mesh_processing::does_self_intersect(surface);
+}
+
+} // namespace
+
+class SelfCrossingTest : public QObject {
+    Q_OBJECT
+  private slots:
+    void noSolidCrossesItself_data() {
+        QTest::addColumn<QString>("family");
+        QTest::addColumn<int>("kind");
+        for (const char* family :
+             {"League Spartan", "Dancing Script", "Leckerli One", "Quicksand", "Allerta", "GFS Didot"})
+            for (int kind = 0; kind < working::kinds; ++kind)
+                QTest::newRow(qPrintable(QString("%1 %2").arg(family).arg(kind))) << QString(family) << kind;
+    }
+    void noSolidCrossesItself() {
+        QFETCH(QString, family);
+        QFETCH(int, kind);
+        card::Card card = samples::plate("Gannet & Äñ8@%\nquay fig. B", static_cast<working::Kind>(kind));
+        card.blank.corner = 6;
+        card.blank.holes = {{8, 22.5, 4}, {30, 22, 7}};
+        card.inscriptions[0].typeface = {family.toStdString(), {}, {}, 0};
+        card.inscriptions[0].style.letterSpace = -0.6; // letters run into each other
+        const auto made = samples::made(card);
+        QVERIFY(!made.solid->problem);
+        QVERIFY(body::faultsOf(made.solid->mesh).none());
+        QVERIFY(!crossesItself(made.solid->mesh));
+    }
+};
+QTEST_GUILESS_MAIN(SelfCrossingTest)
+#include "self_crossing_test.moc"

@@ -1,0 +1,123 @@
+#include "../sample_cards.hpp"
+#include "card/fit.hpp"
+#include "setting/placing.hpp"
+
+using namespace bollard;
+using setting::Align, setting::Anchor;
+
+namespace {
+
+setting::Setting set(const std::string& words, const setting::TextStyle& style) {
+    return setting::set(words, samples::typeface("League Spartan", "Bold"), style);
+}
+double widthOf(const setting::Setting& s) {
+    return plane::toMillimetres(double(s.ink.high.x) - s.ink.low.x);
+}
+
+} // namespace
+
+class SettingTest : public QObject {
+    Q_OBJECT
+  private slots:
+    void spacesAreExact() {
+        setting::TextStyle plain, spaced;
+        spaced.letterSpace = 0.7;
+        spaced.wordSpace = 2;
+        const double before = widthOf(set("QUAY 7", plain)), after = widthOf(set("QUAY 7", spaced));
+        COMPARE_NEAR(after - before, 5 * 0.7 + 2, 0.001);
+    }
+
+    void linesAreAlignedByTheirInk() {
+        for (const Align align : {Align::left, Align::centre, Align::right}) {
+            setting::TextStyle style;
+            style.align = align;
+            const auto s = set("BERTH\n14", style);
+            plane::Box line[2];
+            for (const auto& letter : s.letters)
+                line[letter.line].include(letter.box);
+            for (const plane::Box& box : line) {
+                const double at = align == Align::left    ? box.low.x
+                                  : align == Align::right ? box.high.x
+                                                          : (box.low.x + box.high.x) / 2.0;
+                QVERIFY(std::fabs(at) <= 1);
+            }
+            QVERIFY(line[1].high.y < line[0].low.y);
+        }
+    }
+
+    void lineSpaceIsAddedToTheTypefacesOwn() {
+        setting::TextStyle tight, wide;
+        wide.lineSpace = 3;
+        COMPARE_NEAR(set("A\nB", tight).lines[1].baseline - set("A\nB", wide).lines[1].baseline, 3, 1e-9);
+    }
+
+    void anchorsHoldTheWordsWhereTheyAre_data() {
+        QTest::addColumn<int>("anchor");
+        for (int i = 0; i < 9; ++i)
+            QTest::newRow(qPrintable(QString::number(i))) << i;
+    }
+    void anchorsHoldTheWordsWhereTheyAre() {
+        QFETCH(int, anchor);
+        const auto s = set("TIDE BOARD", {});
+        for (const double turn : {0.0, 30.0, 90.0}) {
+            const setting::Place place(s, {static_cast<Anchor>(anchor), 50, 20, turn});
+            const plane::Vector held =
+                plane::vectorOf(setting::anchorPoint(s.frame, static_cast<Anchor>(anchor)));
+            const plane::Vector at = place.toSide(held);
+            COMPARE_NEAR(plane::toMillimetres(at.x), 50, 1e-6);
+            COMPARE_NEAR(plane::toMillimetres(at.y), 20, 1e-6);
+            QVERIFY(plane::length(place.toSetting(at) - held) < 1e-6);
+        }
+    }
+
+    void caretsRunAlongTheLine() {
+        const auto s = set("AB CD\nE", {});
+        QCOMPARE(s.lines.size(), size_t(2));
+        QCOMPARE(s.lines[0].carets.size(), size_t(6));
+        QVERIFY(std::ranges::is_sorted(s.lines[0].carets));
+        QCOMPARE(s.lines[1].first, 6);
+        QCOMPARE(set("", {}).lines[0].carets.size(), size_t(1));
+    }
+
+    void lettersKnowTheirPlaceInTheWords() {
+        const auto s = set("BERTH 14", {});
+        QCOMPARE(s.letters.back().text, std::string("4"));
+        QCOMPARE(s.letters.back().index, 7);
+        QCOMPARE(s.letters.size(), size_t(7)); // a space has no outline
+    }
+
+    void turnedLettersKeepTheirArea() {
+        const auto s = set("R", {});
+        const double area = plane::areaOf(*s.letters[0].region);
+        for (const double turn : {1.0, 33.3, 90.0, 181.0}) {
+            const setting::Place place(s, {Anchor::centre, 0, 0, turn});
+            COMPARE_NEAR(plane::areaOf(place.onSide(s.letters[0])) / area, 1, 1e-5);
+        }
+    }
+
+    void largestThatFitsTouchesTheMargin() {
+        for (const bool disc : {false, true})
+            for (const double turn : {0.0, 20.0}) {
+                card::Card card = samples::plate("OARLOCK");
+                card.blank.kind = disc ? blank::Kind::disc : blank::Kind::plate;
+                card.blank.diameter = 80;
+                card.blank.corner = 8;
+                card.inscriptions[0].placing = {Anchor::centre, disc ? 40.0 : 60.0, disc ? 40.0 : 22.5, turn};
+                const auto face = samples::typeface("League Spartan", "Bold");
+                const auto size = card::largestThatFits(card.inscriptions[0], card.blank, 4, face);
+                QVERIFY(size);
+                card.blank.margin = 3.98;
+                card.inscriptions[0].style.capitalHeight = *size;
+                QVERIFY(!samples::finding(samples::made(card), check::FindingKind::insideMargin));
+                card.blank.margin = 4;
+                card.inscriptions[0].style.capitalHeight = *size * 1.01;
+                QVERIFY(samples::finding(samples::made(card), check::FindingKind::insideMargin));
+            }
+        card::Card nowhere = samples::plate("X");
+        nowhere.inscriptions[0].placing.x = -50;
+        QVERIFY(!card::largestThatFits(nowhere.inscriptions[0], nowhere.blank, 1,
+                                       samples::typeface("Quicksand", "Bold")));
+    }
+};
+QTEST_GUILESS_MAIN(SettingTest)
+#include "setting_test.moc"

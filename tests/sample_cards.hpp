@@ -1,0 +1,74 @@
+// Cards and fonts that the tests share.
+#pragma once
+#include "card/card_json.hpp"
+#include "card/pipeline.hpp"
+#include "files/whole_file.hpp"
+#include <QtTest>
+#include <memory>
+#include <string>
+
+namespace samples {
+
+inline std::string source(const std::string& path) {
+    return std::string(BOLLARD_SOURCE) + "/" + path;
+}
+
+inline std::shared_ptr<const bollard::type::Catalogue> catalogue() {
+    static const auto all = std::make_shared<const bollard::type::Catalogue>(source("fonts"));
+    return all;
+}
+
+inline std::shared_ptr<const bollard::type::Typeface> typeface(const std::string& family,
+                                                               const std::string& style = {}) {
+    const auto opened = catalogue()->open({family, style, {}, 0});
+    return opened ? *opened : nullptr;
+}
+
+/// A plate of 120 x 45 x 4 with one raised inscription in the middle.
+inline bollard::card::Card plate(const std::string& words,
+                                 bollard::working::Kind kind = bollard::working::Kind::raised) {
+    bollard::card::Card card;
+    card.blank.thickness = 4;
+    bollard::card::Inscription inscription;
+    inscription.words = words;
+    inscription.placing.x = 60;
+    inscription.placing.y = 22.5;
+    inscription.working.kind = kind;
+    card.inscriptions.push_back(inscription);
+    return card;
+}
+
+/// The same words with no blank.
+inline bollard::card::Card freeStanding(const std::string& words) {
+    bollard::card::Card card = plate(words, bollard::working::Kind::freeStanding);
+    card.blank.kind = bollard::blank::Kind::none;
+    return card;
+}
+
+inline bollard::card::Made made(const bollard::card::Card& card) {
+    bollard::card::Pipeline pipeline(catalogue());
+    return pipeline.run(std::make_shared<const bollard::card::Card>(card), {});
+}
+
+inline bollard::card::Card read(const std::string& sample) {
+    return *bollard::card::cardFromJson(*bollard::files::readWhole(source("samples/" + sample + ".bollard")));
+}
+
+inline const bollard::check::Finding* finding(const bollard::card::Made& made,
+                                              bollard::check::FindingKind kind) {
+    for (const auto& finding : made.checked->findings)
+        if (finding.kind == kind)
+            return &finding;
+    return nullptr;
+}
+
+} // namespace samples
+
+/// Compares within a tolerance and tells both numbers.
+#define COMPARE_NEAR(actual, expected, tolerance)                                                            \
+    do {                                                                                                     \
+        const double actual_ = (actual), expected_ = (expected);                                             \
+        QVERIFY2(                                                                                            \
+            std::fabs(actual_ - expected_) <= (tolerance),                                                   \
+            qPrintable(QStringLiteral("%1 is not %2").arg(actual_, 0, 'g', 12).arg(expected_, 0, 'g', 12))); \
+    } while (false)
