@@ -36,7 +36,7 @@ bool isFontFile(const QString& path) {
 } // namespace
 
 MainWindow::MainWindow(const QString& recoveryFolder) {
-    setWindowTitle(QStringLiteral("Bollard"));
+    setWindowTitle(QStringLiteral("Bollard[*]"));
     setWindowIcon(icon(QStringLiteral("bollard")));
     setAcceptDrops(true);
     resize(1280, 800);
@@ -275,8 +275,8 @@ void MainWindow::refreshBar() {
     const bool working = !showsStart();
     cardName_->setText(working ? editor_.title() : QStringLiteral("Bollard"));
     editedMark_->setText(working && editor_.edited() ? tr("· edited") : QString());
-    setWindowTitle(working ? tr("%1 – Bollard").arg(editor_.title()) : QStringLiteral("Bollard"));
-    setWindowModified(editor_.edited());
+    setWindowTitle(working ? tr("%1[*] – Bollard").arg(editor_.title()) : QStringLiteral("Bollard[*]"));
+    setWindowModified(working && editor_.edited());
     undo_->setEnabled(editor_.history().canUndo());
     redo_->setEnabled(editor_.history().canRedo());
     undo_->setToolTip(editor_.history().canUndo() ? tr("Undo: %1").arg(editor_.history().undoText())

@@ -170,6 +170,8 @@ class WindowTest : public QObject {
         QVERIFY(window().notice().text().contains("pixel"));
         QMimeData dropped;
         dropped.setUrls({QUrl::fromLocalFile(QStringLiteral(BOLLARD_SOURCE "/fonts/Quicksand-Bold.ttf"))});
+        QDragEnterEvent enter(QPoint(5, 5), Qt::CopyAction, &dropped, Qt::LeftButton, {});
+        QApplication::sendEvent(&window(), &enter);
         QDropEvent drop(QPointF(5, 5), Qt::CopyAction, &dropped, Qt::LeftButton, {});
         QApplication::sendEvent(&window(), &drop);
         settle(window());

@@ -56,6 +56,7 @@ QImage drawn(const QString& path, const std::shared_ptr<const type::Catalogue>& 
 
 StartPage::StartPage(QWidget* parent) : QScrollArea(parent) {
     setWidgetResizable(true);
+    setAccessibleName(tr("Start page"));
     auto* page = new QWidget(this);
     page->setObjectName(QStringLiteral("startPage"));
     setWidget(page);

@@ -312,7 +312,7 @@ void write(Json& object, const check::FilamentProcess& process) {
     object["kind"] = "filament";
     object["nozzle"] = process.nozzle;
     object["layer"] = process.layer;
-    Json& own = object["limits"];
+    Json own = object.value("limits", Json::object());
     for (const auto& row : workings)
         for (int i = 0; i < check::limits; ++i)
             own.erase(nameOfOwn(row.value, static_cast<check::Limit>(i)));
@@ -320,6 +320,8 @@ void write(Json& object, const check::FilamentProcess& process) {
         own[nameOfOwn(key.first, key.second)] = value;
     if (own.empty())
         object.erase("limits");
+    else
+        object["limits"] = std::move(own);
 }
 
 } // namespace

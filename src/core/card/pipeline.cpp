@@ -59,6 +59,7 @@ struct MeasureKey {
     };
     std::vector<Item> items;
     plane::Region blank;
+    double margin = 0;
     bool operator==(const MeasureKey&) const = default;
 };
 
@@ -184,6 +185,7 @@ Made Pipeline::run(std::shared_ptr<const Card> card, const std::string& folder, 
 
     MeasureKey measureKey;
     measureKey.blank = made.lettering->blank;
+    measureKey.margin = card->blank.margin;
     for (const LetteringKey::Item& item : key.items)
         measureKey.items.push_back({item.setting, item.placing, item.working.kind});
     std::shared_ptr<const Solid> solid;
@@ -199,7 +201,7 @@ Made Pipeline::run(std::shared_ptr<const Card> card, const std::string& folder, 
     const auto measures = memory_->measures(measureKey, [&] {
         ++counts_.measures;
         return std::make_shared<const check::Measures>(
-            check::measuresOf(made.lettering->inscriptions, made.lettering->blank, memory_->gaps, stop));
+            check::measuresOf(made.lettering->inscriptions, made.lettering->blank, card->blank.margin, memory_->gaps, stop));
     });
     if (stop.stop_requested())
         memory_->measures.forget();

@@ -129,8 +129,8 @@ void measureBetween(const PlacedLetters& a, const PlacedLetters& b, int slotA, M
     }
 }
 
-void measureEdges(const PlacedLetters& letters, int slot, const plane::Region& blank, Measures& out) {
-    const double reach = reachOf(letters);
+void measureEdges(const PlacedLetters& letters, int slot, const plane::Region& blank, double margin_mm, Measures& out) {
+    const double reach = std::max(reachOf(letters), (margin_mm + 1) * plane::unitsPerMillimetre);
     for (size_t i = 0; i < letters.onSide.size(); ++i) {
         const plane::Region& letter = letters.onSide[i];
         if (letter.empty())
@@ -182,8 +182,7 @@ std::vector<std::shared_ptr<const plane::Gap>> GapMemory::gapsOf(const std::vect
     return result;
 }
 
-Measures measuresOf(std::span<const PlacedLetters> inscriptions, const plane::Region& blank,
-                    GapMemory& memory, const std::stop_token& stop) {
+Measures measuresOf(std::span<const PlacedLetters> inscriptions, const plane::Region& blank, double margin_mm, GapMemory& memory, const std::stop_token& stop) {
     Measures measures;
     for (size_t slot = 0; slot < inscriptions.size() && !stop.stop_requested(); ++slot) {
         const PlacedLetters& letters = inscriptions[slot];
@@ -195,7 +194,7 @@ Measures measuresOf(std::span<const PlacedLetters> inscriptions, const plane::Re
         for (size_t other = slot + 1; other < inscriptions.size(); ++other)
             measureBetween(letters, inscriptions[other], int(slot), measures);
         if (!blank.empty())
-            measureEdges(letters, int(slot), blank, measures);
+            measureEdges(letters, int(slot), blank, margin_mm, measures);
     }
     return measures;
 }

@@ -72,10 +72,10 @@ class GapMemory {
 };
 
 /// Measures all letters: strokes and openings from the medial axis of each distinct glyph, gaps between
-/// letters near each other, distances to the blank's edges. An empty blank has no edges. Returns early when
-/// stopped.
+/// letters near each other, distances to the blank's edges, as far as `margin_mm` at least.
+/// An empty blank has no edges. Returns early when stopped.
 Measures measuresOf(std::span<const working::PlacedLetters> inscriptions, const plane::Region& blank,
-                    GapMemory& memory, const std::stop_token& stop = {});
+                    double margin_mm, GapMemory& memory, const std::stop_token& stop = {});
 
 /// The narrowest reading of the kind in the inscription (in all when -1); null when there is none.
 const Reading* narrowest(const Measures& measures, ReadingKind kind, int inscription = -1);

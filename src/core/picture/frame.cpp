@@ -193,8 +193,10 @@ class Raster {
             cross(a, b);
             cross(b, c);
             cross(c, a);
-            const int from = std::max(0, int(std::ceil(left - 0.5f)));
-            const int to = std::min(frame_.width - 1, int(std::ceil(right - 0.5f)) - 1);
+            // Clamped before they become whole numbers: a row that only touches a corner has no ends.
+            const float end = float(frame_.width);
+            const int from = int(std::clamp(std::ceil(left - 0.5f), 0.0f, end));
+            const int to = int(std::clamp(std::ceil(right - 0.5f), 0.0f, end)) - 1;
             const size_t base = size_t(row) * size_t(frame_.width);
             for (int column = from; column <= to; ++column) {
                 const float x = float(column) + 0.5f;
