@@ -57,7 +57,7 @@ int takePictures(MainWindow& window, const QString& folder) {
     window.routeCard().letteringBody().openTypefaces();
     rest(800);
     picture("typefaces");
-    window.routeCard().letteringBody().typefaces().hide();
+    window.routeCard().letteringBody().typefaces().parentWidget()->hide();
     window.routeCard().open(RouteCard::blank);
     window.showView(MainWindow::body);
     picture("body");

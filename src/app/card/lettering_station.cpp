@@ -112,7 +112,7 @@ void Slips::refresh() {
 }
 
 LetteringStation::LetteringStation(CardEditor& editor, Maker& maker, QWidget* parent)
-    : StationBody(editor, parent) {
+    : StationBody(editor, parent), maker_(maker) {
     slips_ = new Slips(editor, this);
     wide(slips_);
     words_ = new QPlainTextEdit(this);
@@ -132,25 +132,16 @@ LetteringStation::LetteringStation(CardEditor& editor, Maker& maker, QWidget* pa
     face_ = new QPushButton(this);
     face_->setStyleSheet(QStringLiteral("text-align: left"));
     row(tr("Typeface"), face_);
-    typefaces_ = new TypefaceList(maker, this);
-    typefaces_->hide();
-    wide(typefaces_);
+    typefacePlace_ = new QWidget(this);
+    (new QVBoxLayout(typefacePlace_))->setContentsMargins(0, 0, 0, 0);
+    typefacePlace_->hide();
+    wide(typefacePlace_);
     connect(face_, &QPushButton::clicked, this, [this] {
-        if (typefaces_->isVisible())
+        if (typefacePlace_->isVisible())
             closeTypefaces();
         else
             openTypefaces();
     });
-    connect(typefaces_, &TypefaceList::previewed, this, &LetteringStation::previewFace);
-    connect(typefaces_, &TypefaceList::chosen, this, [this](const type::TypefaceChoice& choice) {
-        previewFace(choice);
-        closeTypefaces();
-    });
-    connect(typefaces_, &TypefaceList::abandoned, this, [this] {
-        previewFace(faceBefore_);
-        closeTypefaces();
-    });
-    connect(typefaces_, &TypefaceList::fileWanted, this, &LetteringStation::fontFileWanted);
 
     const auto style = [this](const QString& label, card::Range range, double step,
                               double setting::TextStyle::*member) {
@@ -174,17 +165,34 @@ LetteringStation::LetteringStation(CardEditor& editor, Maker& maker, QWidget* pa
     });
 }
 
+void LetteringStation::makeTypefaces() {
+    typefaces_ = new TypefaceList(maker_, typefacePlace_);
+    typefacePlace_->layout()->addWidget(typefaces_);
+    connect(typefaces_, &TypefaceList::previewed, this, &LetteringStation::previewFace);
+    connect(typefaces_, &TypefaceList::chosen, this, [this](const type::TypefaceChoice& choice) {
+        previewFace(choice);
+        closeTypefaces();
+    });
+    connect(typefaces_, &TypefaceList::abandoned, this, [this] {
+        previewFace(faceBefore_);
+        closeTypefaces();
+    });
+    connect(typefaces_, &TypefaceList::fileWanted, this, &LetteringStation::fontFileWanted);
+}
+
 void LetteringStation::openTypefaces() {
     if (!editor_.inscription())
         return;
     faceBefore_ = editor_.inscription()->typeface;
     editor_.endGesture();
-    typefaces_->show();
+    if (!typefaces_)
+        makeTypefaces();
+    typefacePlace_->show();
     typefaces_->start(faceBefore_, QString::fromStdString(editor_.inscription()->words));
 }
 
 void LetteringStation::closeTypefaces() {
-    typefaces_->hide();
+    typefacePlace_->hide();
     editor_.endGesture();
     face_->setFocus();
 }

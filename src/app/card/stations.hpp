@@ -45,7 +45,7 @@ class LetteringStation : public StationBody {
     void refresh() override;
     QPlainTextEdit& words() { return *words_; }
     void openTypefaces();
-    TypefaceList& typefaces() { return *typefaces_; }
+    TypefaceList& typefaces() { return *typefaces_; } ///< there once opened
 
   signals:
     void fontFileWanted();
@@ -54,10 +54,14 @@ class LetteringStation : public StationBody {
     void previewFace(const type::TypefaceChoice& choice);
     void closeTypefaces();
 
+    void makeTypefaces();
+
+    Maker& maker_;
     Slips* slips_;
     QPlainTextEdit* words_;
     QPushButton* face_;
-    TypefaceList* typefaces_;
+    TypefaceList* typefaces_ = nullptr;
+    QWidget* typefacePlace_;
     type::TypefaceChoice faceBefore_;
     NumberField *capital_, *letterSpace_, *wordSpace_, *lineSpace_;
     Choice* align_;

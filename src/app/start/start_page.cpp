@@ -57,6 +57,16 @@ QImage drawn(const QString& path, const std::shared_ptr<const type::Catalogue>& 
 StartPage::StartPage(QWidget* parent) : QScrollArea(parent) {
     setWidgetResizable(true);
     setAccessibleName(tr("Start page"));
+    pool_.setMaxThreadCount(1);
+}
+
+void StartPage::showEvent(QShowEvent* event) {
+    if (!layout_)
+        build();
+    QScrollArea::showEvent(event);
+}
+
+void StartPage::build() {
     auto* page = new QWidget(this);
     page->setObjectName(QStringLiteral("startPage"));
     setWidget(page);
@@ -107,6 +117,7 @@ StartPage::StartPage(QWidget* parent) : QScrollArea(parent) {
     layout_->addSpacing(18);
     layout_->addStretch();
     refresh();
+    drawSamples();
 }
 
 StartPage::~StartPage() {
@@ -114,10 +125,16 @@ StartPage::~StartPage() {
 }
 
 void StartPage::setCatalogue(const std::shared_ptr<const type::Catalogue>& catalogue) {
-    pool_.setMaxThreadCount(1);
+    catalogue_ = catalogue;
+    drawSamples();
+}
+
+void StartPage::drawSamples() {
+    if (!catalogue_)
+        return;
     const double ratio = devicePixelRatioF();
     for (int i = 0; i < samples_.size(); ++i)
-        pool_.start([this, i, catalogue, ratio, path = pathOf(samples()[i])] {
+        pool_.start([this, i, catalogue = catalogue_, ratio, path = pathOf(samples()[i])] {
             const QImage image = drawn(path, catalogue, ratio);
             QMetaObject::invokeMethod(this,
                                       [this, i, image] { samples_[i]->setIcon(QPixmap::fromImage(image)); });
@@ -135,6 +152,8 @@ void StartPage::setRecent(const QStringList& paths) {
 }
 
 void StartPage::refresh() {
+    if (!layout_)
+        return;
     delete lists_;
     lists_ = new QWidget(widget());
     auto* list = new QVBoxLayout(lists_);

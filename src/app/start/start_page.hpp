@@ -29,10 +29,16 @@ class StartPage : public QScrollArea {
     void recoverWanted(const bollard::app::LeftOver& leftOver);
     void discardWanted(const bollard::app::LeftOver& leftOver);
 
+  protected:
+    void showEvent(QShowEvent* event) override;
+
   private:
+    void build(); ///< when first shown: starting with a card needs none of it
+    void drawSamples();
     void refresh();
-    QVBoxLayout* layout_;
+    QVBoxLayout* layout_ = nullptr;
     QWidget* lists_ = nullptr;
+    std::shared_ptr<const type::Catalogue> catalogue_;
     std::vector<LeftOver> leftOvers_;
     QStringList recent_;
     QList<QToolButton*> samples_;

@@ -1,6 +1,7 @@
 #include "card/pipeline.hpp"
 #include <filesystem>
 #include <optional>
+#include <tbb/parallel_invoke.h>
 #include <tbb/task_group.h>
 
 namespace bollard::card {
@@ -84,6 +85,16 @@ type::TypefaceChoice resolved(type::TypefaceChoice choice, const std::string& fo
     return choice;
 }
 
+/// Below this, handing work to another thread costs more than it saves.
+constexpr size_t lettersWorthTasks = 60;
+
+size_t lettersIn(const Lettering& lettering) {
+    size_t letters = 0;
+    for (const working::PlacedLetters& inscription : lettering.inscriptions)
+        letters += inscription.onSide.size();
+    return letters;
+}
+
 Solid solidOf(const Lettering& lettering, double thickness_mm, const std::stop_token& stop) {
     Solid solid;
     const auto worked = working::workedOf(lettering.inscriptions);
@@ -93,12 +104,17 @@ Solid solidOf(const Lettering& lettering, double thickness_mm, const std::stop_t
         return solid;
     }
     solid.columns = *std::move(columns);
-    tbb::task_group group;
-    group.run([&] { solid.mesh = body::meshOf(solid.columns); });
-    group.run_and_wait([&] {
+    const auto mesh = [&] { solid.mesh = body::meshOf(solid.columns); };
+    const auto pieces = [&] {
         solid.dropOuts =
             check::dropOutsOf(solid.columns, body::piecesOf(solid.columns), lettering.inscriptions);
-    });
+    };
+    if (lettersIn(lettering) < lettersWorthTasks) {
+        mesh();
+        pieces();
+    } else {
+        tbb::parallel_invoke(mesh, pieces);
+    }
     return solid;
 }
 
@@ -188,20 +204,25 @@ Made Pipeline::run(std::shared_ptr<const Card> card, const std::string& folder, 
     measureKey.margin = card->blank.margin;
     for (const LetteringKey::Item& item : key.items)
         measureKey.items.push_back({item.setting, item.placing, item.working.kind});
+    const size_t letters = lettersIn(*made.lettering);
     std::shared_ptr<const Solid> solid;
-    tbb::task_group solidWork;
-    solidWork.run([&] {
+    const auto makeSolid = [&] {
         solid = memory_->solid({made.lettering, card->blank.thickness}, [&] {
             ++counts_.solids;
             return std::make_shared<const Solid>(solidOf(*made.lettering, card->blank.thickness, stop));
         });
         if (stop.stop_requested() && solid->problem)
             memory_->solid.forget();
-    });
+    };
+    tbb::task_group solidWork;
+    if (letters < lettersWorthTasks)
+        makeSolid();
+    else
+        solidWork.run(makeSolid);
     const auto measures = memory_->measures(measureKey, [&] {
         ++counts_.measures;
-        return std::make_shared<const check::Measures>(
-            check::measuresOf(made.lettering->inscriptions, made.lettering->blank, card->blank.margin, memory_->gaps, stop));
+        return std::make_shared<const check::Measures>(check::measuresOf(
+            made.lettering->inscriptions, made.lettering->blank, card->blank.margin, memory_->gaps, stop));
     });
     if (stop.stop_requested())
         memory_->measures.forget();
@@ -229,9 +250,6 @@ Made Pipeline::run(std::shared_ptr<const Card> card, const std::string& folder, 
         });
     };
     constexpr size_t lettersWorthShowingEarly = 200;
-    size_t letters = 0;
-    for (const auto& inscription : made.lettering->inscriptions)
-        letters += inscription.onSide.size();
     if (onStage && letters > lettersWorthShowingEarly && !stop.stop_requested()) {
         made.checked = check(nullptr);
         tell();

@@ -1,4 +1,5 @@
 #include "check/measures.hpp"
+#include <tbb/blocked_range.h>
 #include <tbb/parallel_for.h>
 #include <unordered_set>
 
@@ -35,7 +36,8 @@ ReadingKind kindOf(plane::WidthKind kind) {
 void warmGlyphs(const setting::Setting& setting, const std::stop_token& stop) {
     std::unordered_set<std::uint32_t> distinct;
     for (const setting::Letter& letter : setting.letters)
-        distinct.insert(letter.glyph);
+        if (!setting.typeface->hasWidths(letter.glyph))
+            distinct.insert(letter.glyph);
     const std::vector<std::uint32_t> glyphs(distinct.begin(), distinct.end());
     tbb::parallel_for(size_t{0}, glyphs.size(), [&](size_t i) {
         if (!stop.stop_requested())
@@ -129,7 +131,8 @@ void measureBetween(const PlacedLetters& a, const PlacedLetters& b, int slotA, M
     }
 }
 
-void measureEdges(const PlacedLetters& letters, int slot, const plane::Region& blank, double margin_mm, Measures& out) {
+void measureEdges(const PlacedLetters& letters, int slot, const plane::Region& blank, double margin_mm,
+                  Measures& out) {
     const double reach = std::max(reachOf(letters), (margin_mm + 1) * plane::unitsPerMillimetre);
     for (size_t i = 0; i < letters.onSide.size(); ++i) {
         const plane::Region& letter = letters.onSide[i];
@@ -169,10 +172,13 @@ std::vector<std::shared_ptr<const plane::Gap>> GapMemory::gapsOf(const std::vect
         if (known_.try_emplace(pair, nullptr).second)
             unknown.push_back(&pair);
     std::vector<std::shared_ptr<const plane::Gap>> found(unknown.size());
-    tbb::parallel_for(size_t{0}, unknown.size(), [&](size_t i) {
-        const Pair& pair = *unknown[i];
-        found[i] = std::make_shared<const plane::Gap>(
-            plane::gapBetween(*pair.first, *pair.second, pair.offset, reach));
+    constexpr size_t worthATask = 16;
+    tbb::parallel_for(tbb::blocked_range<size_t>(0, unknown.size(), worthATask), [&](const auto& range) {
+        for (size_t i = range.begin(); i < range.end(); ++i) {
+            const Pair& pair = *unknown[i];
+            found[i] = std::make_shared<const plane::Gap>(
+                plane::gapBetween(*pair.first, *pair.second, pair.offset, reach));
+        }
     });
     for (size_t i = 0; i < unknown.size(); ++i)
         known_[*unknown[i]] = found[i];
@@ -182,7 +188,8 @@ std::vector<std::shared_ptr<const plane::Gap>> GapMemory::gapsOf(const std::vect
     return result;
 }
 
-Measures measuresOf(std::span<const PlacedLetters> inscriptions, const plane::Region& blank, double margin_mm, GapMemory& memory, const std::stop_token& stop) {
+Measures measuresOf(std::span<const PlacedLetters> inscriptions, const plane::Region& blank, double margin_mm,
+                    GapMemory& memory, const std::stop_token& stop) {
     Measures measures;
     for (size_t slot = 0; slot < inscriptions.size() && !stop.stop_requested(); ++slot) {
         const PlacedLetters& letters = inscriptions[slot];

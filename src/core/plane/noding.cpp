@@ -4,20 +4,20 @@
 namespace bollard::plane {
 namespace {
 
-struct GraphEdge {
-    std::uint64_t key;
+struct OpenEdge {
+    LayerSet layers;
     Point from, to;
     std::vector<Point> splits{};
 };
 
-bool strictlyWithin(const GraphEdge& edge, Point p) {
+bool strictlyWithin(const OpenEdge& edge, Point p) {
     if (p == edge.from || p == edge.to || turn(edge.from, edge.to, p) != 0)
         return false;
     return std::min(edge.from.x, edge.to.x) <= p.x && p.x <= std::max(edge.from.x, edge.to.x) &&
            std::min(edge.from.y, edge.to.y) <= p.y && p.y <= std::max(edge.from.y, edge.to.y);
 }
 
-std::optional<Point> crossing(const GraphEdge& a, const GraphEdge& b) {
+std::optional<Point> crossing(const OpenEdge& a, const OpenEdge& b) {
     const auto p = turn(a.from, a.to, b.from), q = turn(a.from, a.to, b.to);
     const auto r = turn(b.from, b.to, a.from), s = turn(b.from, b.to, a.to);
     const bool proper = ((p > 0 && q < 0) || (p < 0 && q > 0)) && ((r > 0 && s < 0) || (r < 0 && s > 0));
@@ -28,7 +28,7 @@ std::optional<Point> crossing(const GraphEdge& a, const GraphEdge& b) {
     return Point{static_cast<std::int32_t>(std::lround(at.x)), static_cast<std::int32_t>(std::lround(at.y))};
 }
 
-bool splitPair(GraphEdge& a, GraphEdge& b) {
+bool splitPair(OpenEdge& a, OpenEdge& b) {
     const size_t before = a.splits.size() + b.splits.size();
     if (const std::optional<Point> p = crossing(a, b)) {
         if (*p != a.from && *p != a.to)
@@ -46,7 +46,7 @@ bool splitPair(GraphEdge& a, GraphEdge& b) {
 }
 
 /// Finds all crossings by sweeping along x over edges sorted by their left end.
-bool splitAll(std::vector<GraphEdge>& edges) {
+bool splitAll(std::vector<OpenEdge>& edges) {
     struct Span {
         std::int32_t left, right, low, high;
         size_t edge;
@@ -70,66 +70,95 @@ bool splitAll(std::vector<GraphEdge>& edges) {
     return any;
 }
 
-EdgeGraph rebuilt(std::vector<GraphEdge>& edges, const EdgeGraph& old) {
-    EdgeGraph graph;
-    for (GraphEdge& edge : edges) {
+std::vector<LayerEdge> pieces(std::vector<OpenEdge>& edges) {
+    std::vector<LayerEdge> result;
+    for (OpenEdge& edge : edges) {
         const Vector start = vectorOf(edge.from), along = vectorOf(edge.to - edge.from);
         std::ranges::sort(edge.splits, {}, [&](Point p) { return dot(vectorOf(p) - start, along); });
         edge.splits.push_back(edge.to);
-        const LayerSet layers = old.edges.at(edge.key);
-        int last = graph.indexOf(edge.from);
+        Point last = edge.from;
         for (const Point p : edge.splits) {
-            const int next = graph.indexOf(p);
-            graph.toggle(last, next, layers);
-            last = next;
+            result.push_back({last, p, edge.layers});
+            last = p;
         }
     }
-    return graph;
+    return result;
+}
+
+size_t hashOf(Point p) {
+    const std::uint64_t key = std::uint64_t(std::uint32_t(p.x)) << 32 | std::uint32_t(p.y);
+    return size_t((key ^ key >> 29) * 0x9E3779B97F4A7C15u >> 20);
 }
 
 } // namespace
 
-std::uint64_t edgeKey(int a, int b) {
-    const auto [low, high] = std::minmax(a, b);
-    return std::uint64_t(std::uint32_t(low)) << 32 | std::uint32_t(high);
-}
-
-std::pair<int, int> edgeEnds(std::uint64_t key) {
-    return {int(key >> 32), int(key & 0xFFFFFFFFu)};
+EdgeGraph::EdgeGraph(std::span<const LayerEdge> edges) {
+    size_t size = 16;
+    while (size <= edges.size() * 4)
+        size *= 2;
+    slots_.assign(size, -1);
+    points_.reserve(edges.size());
+    std::vector<GraphEdge> given;
+    given.reserve(edges.size());
+    for (const LayerEdge& edge : edges) {
+        const auto [low, high] = std::minmax({indexOf(edge.from), indexOf(edge.to)});
+        if (low != high)
+            given.push_back({low, high, edge.layers});
+    }
+    std::ranges::sort(given, {},
+                      [](const GraphEdge& e) { return std::uint64_t(e.low) << 32 | std::uint64_t(e.high); });
+    for (const GraphEdge& edge : given) {
+        const bool again =
+            !edges_.empty() && edges_.back().low == edge.low && edges_.back().high == edge.high;
+        if (again)
+            edges_.back().layers ^= edge.layers;
+        else
+            edges_.push_back(edge);
+    }
+    std::erase_if(edges_, [](const GraphEdge& e) { return e.layers == 0; });
+    firstEdge_.assign(points_.size() + 1, 0);
+    for (const GraphEdge& edge : edges_)
+        ++firstEdge_[size_t(edge.low) + 1];
+    for (size_t i = 1; i < firstEdge_.size(); ++i)
+        firstEdge_[i] += firstEdge_[i - 1];
 }
 
 int EdgeGraph::indexOf(Point p) {
-    const std::uint64_t key = std::uint64_t(std::uint32_t(p.x)) << 32 | std::uint32_t(p.y);
-    const auto [place, isNew] = index_.emplace(key, int(points.size()));
-    if (isNew)
-        points.push_back(p);
-    return place->second;
-}
-
-void EdgeGraph::toggle(int a, int b, LayerSet layers) {
-    if (a == b)
-        return;
-    const auto place = edges.emplace(edgeKey(a, b), LayerSet{}).first;
-    place->second ^= layers;
-    if (place->second == 0)
-        edges.erase(place);
-}
-
-std::pair<EdgeGraph, bool> noded(EdgeGraph graph) {
-    constexpr int rounds = 8;
-    for (int round = 0; round < rounds; ++round) {
-        std::vector<GraphEdge> edges;
-        edges.reserve(graph.edges.size());
-        for (const auto& [key, layers] : graph.edges) {
-            const auto [a, b] = edgeEnds(key);
-            edges.push_back({key, graph.points[size_t(a)], graph.points[size_t(b)]});
+    // At most two points an edge, and four slots: a free one is always found.
+    for (size_t slot = hashOf(p) & (slots_.size() - 1);; slot = (slot + 1) & (slots_.size() - 1)) {
+        int& number = slots_[slot];
+        if (number < 0) {
+            number = int(points_.size());
+            points_.push_back(p);
+            return number;
         }
-        std::ranges::sort(edges, {}, &GraphEdge::key); // the same result whatever the hashing
-        if (!splitAll(edges))
-            return {std::move(graph), true};
-        graph = rebuilt(edges, graph);
+        if (points_[size_t(number)] == p)
+            return number;
     }
-    return {std::move(graph), false};
+}
+
+LayerSet EdgeGraph::layersBetween(int a, int b) const {
+    const auto [low, high] = std::minmax(a, b);
+    for (int e = firstEdge_[size_t(low)]; e < firstEdge_[size_t(low) + 1]; ++e)
+        if (edges_[size_t(e)].high == high)
+            return edges_[size_t(e)].layers;
+    return 0;
+}
+
+std::pair<EdgeGraph, bool> noded(const EdgeGraph& graph) {
+    constexpr int rounds = 8;
+    EdgeGraph current = graph;
+    for (int round = 0; round < rounds; ++round) {
+        std::vector<OpenEdge> edges;
+        edges.reserve(current.edges().size());
+        for (const GraphEdge& edge : current.edges())
+            edges.push_back(
+                {edge.layers, current.points()[size_t(edge.low)], current.points()[size_t(edge.high)]});
+        if (!splitAll(edges))
+            return {std::move(current), true};
+        current = EdgeGraph(pieces(edges));
+    }
+    return {std::move(current), false};
 }
 
 } // namespace bollard::plane

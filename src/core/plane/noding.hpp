@@ -1,29 +1,40 @@
 // Making edges meet in common points only.
 #pragma once
 #include "plane/subdivision.hpp"
-#include <unordered_map>
 #include <utility>
 
 namespace bollard::plane {
 
-/// Points and the edges between them, each with the layers whose inside changes across it.
-struct EdgeGraph {
-    std::vector<Point> points{};
-    std::unordered_map<std::uint64_t, LayerSet> edges{}; ///< by edgeKey; never an empty layer set
-
-    int indexOf(Point p);
-    /// Adds the layers to the edge; a layer added twice cancels out, as two coinciding boundaries do.
-    void toggle(int a, int b, LayerSet layers);
-
-  private:
-    std::unordered_map<std::uint64_t, int> index_{};
+/// An edge between two numbered points, low < high, with the layers whose inside changes across it.
+struct GraphEdge {
+    int low = 0;
+    int high = 0;
+    LayerSet layers = 0;
 };
 
-std::uint64_t edgeKey(int a, int b);
-std::pair<int, int> edgeEnds(std::uint64_t key);
+/// Points, each once, and the edges between them. Edges given twice cancel out layer by layer, as two
+/// coinciding boundaries do.
+class EdgeGraph {
+  public:
+    explicit EdgeGraph(std::span<const LayerEdge> edges);
+
+    const std::vector<Point>& points() const { return points_; }
+    /// Sorted by their points, each pair once, none without layers.
+    const std::vector<GraphEdge>& edges() const { return edges_; }
+    /// The layers of the edge between two points; empty when there is no such edge.
+    LayerSet layersBetween(int a, int b) const;
+
+  private:
+    int indexOf(Point p);
+
+    std::vector<Point> points_;
+    std::vector<int> slots_; ///< an open hash table of point numbers, -1 where empty
+    std::vector<GraphEdge> edges_;
+    std::vector<int> firstEdge_; ///< by low point
+};
 
 /// The same edges split wherever they cross or touch, crossings rounded to the grid. Closed chains of each
 /// layer stay closed. False in `second` when rounding did not settle in a few rounds.
-std::pair<EdgeGraph, bool> noded(EdgeGraph graph);
+std::pair<EdgeGraph, bool> noded(const EdgeGraph& graph);
 
 } // namespace bollard::plane

@@ -2,8 +2,12 @@
 #include "plane/noding.hpp"
 #include <CGAL/Constrained_Delaunay_triangulation_2.h>
 #include <CGAL/Exact_predicates_inexact_constructions_kernel.h>
+#include <CGAL/Spatial_sort_traits_adapter_2.h>
 #include <CGAL/Triangulation_face_base_with_info_2.h>
 #include <CGAL/Triangulation_vertex_base_with_info_2.h>
+#include <CGAL/property_map.h>
+#include <CGAL/spatial_sort.h>
+#include <numeric>
 #include <optional>
 
 namespace bollard::plane {
@@ -22,44 +26,38 @@ using Delaunay =
                                                CGAL::Triangulation_data_structure_2<VertexBase, FaceBase>,
                                                CGAL::No_constraint_intersection_requiring_constructions_tag>;
 
-EdgeGraph graphOf(std::span<const LayerEdge> edges) {
-    EdgeGraph graph;
-    graph.points.reserve(edges.size());
-    graph.edges.reserve(edges.size());
-    for (const LayerEdge& edge : edges)
-        graph.toggle(graph.indexOf(edge.from), graph.indexOf(edge.to), edge.layers);
-    return graph;
-}
-
-/// The constrained triangulation of the graph; nothing when edges cross or touch outside their ends.
+/// The constrained triangulation of the graph, every vertex numbered as in the graph; nothing when edges
+/// cross or touch outside their ends.
 std::optional<Delaunay> triangulated(const EdgeGraph& graph) {
     std::vector<Kernel::Point_2> points;
-    points.reserve(graph.points.size());
-    for (const Point p : graph.points)
+    points.reserve(graph.points().size());
+    for (const Point p : graph.points())
         points.emplace_back(p.x, p.y);
-    std::vector<std::pair<size_t, size_t>> edges;
-    edges.reserve(graph.edges.size());
-    for (const auto& [key, layers] : graph.edges) {
-        const auto [a, b] = edgeEnds(key);
-        edges.emplace_back(size_t(a), size_t(b));
-    }
-    std::ranges::sort(edges);
+    std::vector<std::size_t> order(points.size());
+    std::iota(order.begin(), order.end(), std::size_t{0});
+    using Places = CGAL::Pointer_property_map<Kernel::Point_2>::type;
+    CGAL::spatial_sort(order.begin(), order.end(),
+                       CGAL::Spatial_sort_traits_adapter_2<Kernel, Places>(CGAL::make_property_map(points)));
     Delaunay delaunay;
+    std::vector<Delaunay::Vertex_handle> vertices(points.size());
+    Delaunay::Face_handle hint;
+    for (const std::size_t i : order) {
+        vertices[i] = delaunay.insert(points[i], hint);
+        vertices[i]->info() = int(i);
+        hint = vertices[i]->face();
+    }
     try {
-        delaunay.insert_constraints(points.begin(), points.end(), edges.begin(), edges.end());
+        for (const GraphEdge& edge : graph.edges())
+            delaunay.insert_constraint(vertices[size_t(edge.low)], vertices[size_t(edge.high)]);
     } catch (const Delaunay::Intersection_of_constraints_exception&) {
         return std::nullopt;
     }
-    size_t constrained = 0;
-    for (auto edge = delaunay.constrained_edges_begin(); edge != delaunay.constrained_edges_end(); ++edge)
-        ++constrained;
-    if (constrained != graph.edges.size())
-        return std::nullopt; // an edge ran through a point: it was split and its layers are not known
     return delaunay;
 }
 
-/// Gives every face its cell, crossing the graph's edges from the outside inwards.
-std::vector<LayerSet> floodCells(Delaunay& delaunay, const EdgeGraph& graph) {
+/// Gives every face its cell, crossing the graph's edges from the outside inwards. Nothing when an edge ran
+/// through a point: it was split, and the layers of its parts are not known.
+std::optional<std::vector<LayerSet>> floodCells(Delaunay& delaunay, const EdgeGraph& graph) {
     constexpr int unseen = -1;
     for (auto face = delaunay.all_faces_begin(); face != delaunay.all_faces_end(); ++face)
         face->info() = unseen;
@@ -82,14 +80,16 @@ std::vector<LayerSet> floodCells(Delaunay& delaunay, const EdgeGraph& graph) {
                 const Delaunay::Face_handle next = face->neighbor(i);
                 if (next->info() != unseen)
                     continue;
-                if (face->is_constrained(i)) {
-                    const auto key = edgeKey(face->vertex(Delaunay::ccw(i))->info(),
-                                             face->vertex(Delaunay::cw(i))->info());
-                    doors.emplace_back(next, layers ^ graph.edges.at(key));
-                } else {
+                if (!face->is_constrained(i)) {
                     next->info() = cell;
                     room.push_back(next);
+                    continue;
                 }
+                const LayerSet across = graph.layersBetween(face->vertex(Delaunay::ccw(i))->info(),
+                                                            face->vertex(Delaunay::cw(i))->info());
+                if (across == 0)
+                    return std::nullopt;
+                doors.emplace_back(next, layers ^ across);
             }
         }
     }
@@ -100,12 +100,11 @@ Subdivision collected(Delaunay& delaunay, std::vector<LayerSet> cells, const Edg
     Subdivision result;
     result.cells = std::move(cells);
     result.outside = delaunay.infinite_face()->info();
-    result.points = graph.points;
+    result.points = graph.points();
     result.ringEnds.assign(result.points.size(), 0);
-    for (const auto& [key, layers] : graph.edges) {
-        const auto [a, b] = edgeEnds(key);
-        ++result.ringEnds[size_t(a)];
-        ++result.ringEnds[size_t(b)];
+    for (const GraphEdge& edge : graph.edges()) {
+        ++result.ringEnds[size_t(edge.low)];
+        ++result.ringEnds[size_t(edge.high)];
     }
     result.triangles.reserve(delaunay.number_of_faces());
     std::vector<Delaunay::Face_handle> faces;
@@ -127,13 +126,15 @@ Subdivision collected(Delaunay& delaunay, std::vector<LayerSet> cells, const Edg
     return result;
 }
 
-/// CGAL keeps its own order of vertices: number them as in the graph.
-bool numberVertices(Delaunay& delaunay, EdgeGraph& graph) {
-    const size_t known = graph.points.size();
-    for (const Delaunay::Vertex_handle vertex : delaunay.finite_vertex_handles())
-        vertex->info() = graph.indexOf(
-            {static_cast<std::int32_t>(vertex->point().x()), static_cast<std::int32_t>(vertex->point().y())});
-    return graph.points.size() == known;
+/// Triangulation and cells together; nothing when the graph's edges meet outside their ends.
+std::optional<Subdivision> overlaid(const EdgeGraph& graph) {
+    std::optional<Delaunay> delaunay = triangulated(graph);
+    if (!delaunay)
+        return std::nullopt;
+    std::optional<std::vector<LayerSet>> cells = floodCells(*delaunay, graph);
+    if (!cells)
+        return std::nullopt;
+    return collected(*delaunay, std::move(*cells), graph);
 }
 
 } // namespace
@@ -150,22 +151,20 @@ quantity::Result<Subdivision> subdivided(std::span<const Region> layers, std::st
 }
 
 quantity::Result<Subdivision> subdivided(std::span<const LayerEdge> edges, std::stop_token stop) {
-    EdgeGraph graph = graphOf(edges);
-    if (graph.edges.empty())
+    const EdgeGraph graph(edges);
+    if (graph.edges().empty())
         return Subdivision{{}, {}, {0}, {}, 0};
-    std::optional<Delaunay> delaunay = triangulated(graph);
+    std::optional<Subdivision> plan = overlaid(graph);
     if (stop.stop_requested())
         return Problem{ProblemKind::stopped};
-    if (!delaunay) {
-        bool settled = false;
-        std::tie(graph, settled) = noded(std::move(graph));
+    if (!plan) {
+        const auto [split, settled] = noded(graph);
         if (settled)
-            delaunay = triangulated(graph);
+            plan = overlaid(split);
     }
-    if (!delaunay || !numberVertices(*delaunay, graph))
+    if (!plan)
         return Problem{ProblemKind::geometryFailed, {}, "subdivision"};
-    std::vector<LayerSet> cells = floodCells(*delaunay, graph);
-    return collected(*delaunay, std::move(cells), graph);
+    return *std::move(plan);
 }
 
 int triangleAt(const Subdivision& subdivision, Point p, int hint) {

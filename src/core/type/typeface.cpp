@@ -199,6 +199,11 @@ std::shared_ptr<const plane::Region> Typeface::region(std::uint32_t id, double s
     return kept;
 }
 
+bool Typeface::hasWidths(std::uint32_t id) const {
+    const std::scoped_lock lock(state_->guard);
+    return state_->widths.contains(id);
+}
+
 const std::vector<plane::WidthSample>& Typeface::widths(std::uint32_t id) const {
     const Glyph& drawn = glyph(id);
     {

@@ -48,6 +48,7 @@ class Typeface {
     std::shared_ptr<const plane::Region> region(std::uint32_t id, double scale) const;
     /// Local widths of the glyph, in font units and font coordinates.
     const std::vector<plane::WidthSample>& widths(std::uint32_t id) const;
+    bool hasWidths(std::uint32_t id) const; ///< they were asked for before, and cost nothing now
 
     hb_font_t* shapingFont() const; ///< immutable; belongs to the typeface
 

@@ -26,12 +26,16 @@ struct Border {
     auto operator<=>(const Border&) const = default;
 };
 
-std::set<Border> bordersOf(const Subdivision& plan) {
-    std::set<Border> borders;
+std::vector<Border> bordersOf(const Subdivision& plan) {
+    std::vector<Border> borders;
     for (const Triangle& triangle : plan.triangles)
         for (int k = 0; k < 3; ++k)
             if (const int across = plan.cellAcross(triangle, k); across != triangle.cell)
-                borders.insert({std::min(across, triangle.cell), std::max(across, triangle.cell)});
+                if (const Border border{std::min(across, triangle.cell), std::max(across, triangle.cell)};
+                    borders.empty() || borders.back() != border)
+                    borders.push_back(border);
+    std::ranges::sort(borders);
+    borders.erase(std::unique(borders.begin(), borders.end()), borders.end());
     return borders;
 }
 
@@ -202,7 +206,7 @@ void fillPads(Columns& columns, plane::LayerSet padLayer, const std::vector<Pad>
 }
 
 void overlapEdgeContacts(Columns& columns) {
-    const std::set<Border> borders = bordersOf(columns.plan);
+    const std::vector<Border> borders = bordersOf(columns.plan);
     for (bool changed = true; changed;) {
         changed = false;
         for (const Border& border : borders)

@@ -1,4 +1,5 @@
 #include "working/placed_letters.hpp"
+#include <tbb/blocked_range.h>
 #include <tbb/parallel_for.h>
 
 namespace bollard::working {
@@ -25,8 +26,11 @@ PlacedLetters::PlacedLetters(int number, std::shared_ptr<const setting::Setting>
                              const setting::Placing& placing, const Working& how)
     : inscription(number), setting(std::move(letters)), place(*setting, placing), working(how),
       onSide(setting->letters.size()) {
-    tbb::parallel_for(size_t{0}, onSide.size(),
-                      [this](size_t i) { onSide[i] = place.onSide(setting->letters[i]); });
+    constexpr size_t worthATask = 64;
+    tbb::parallel_for(tbb::blocked_range<size_t>(0, onSide.size(), worthATask), [this](const auto& range) {
+        for (size_t i = range.begin(); i < range.end(); ++i)
+            onSide[i] = place.onSide(setting->letters[i]);
+    });
 }
 
 std::vector<Worked> workedOf(std::span<const PlacedLetters> inscriptions) {
