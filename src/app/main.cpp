@@ -2,15 +2,18 @@
 #include "app/controls/looks.hpp"
 #include "app/main_window.hpp"
 #include "app/tour.hpp"
+#include "type/catalogue.hpp"
 #include <QApplication>
 #include <QCommandLineParser>
 #include <QSettings>
 #include <QTemporaryDir>
 #include <QTextStream>
+#include <future>
 
 using namespace bollard;
 
 int main(int argc, char** argv) {
+    const auto fonts = std::async(std::launch::async, type::readInstalledFonts);
     QApplication application(argc, argv);
     QCoreApplication::setOrganizationName(QStringLiteral("Bollard"));
     QCoreApplication::setApplicationName(QStringLiteral("bollard"));
@@ -36,13 +39,13 @@ int main(int argc, char** argv) {
     app::applyLook(application, dark ? drawing::Look::dark : drawing::Look::light);
 
     app::MainWindow window(options.isSet(pictures) ? aside.path() : QString());
+    if (!options.positionalArguments().isEmpty())
+        window.openCard(options.positionalArguments().constFirst());
     window.show();
     if (options.isSet(pictures)) {
         const int saved = app::takePictures(window, options.value(pictures));
         QTextStream(stdout) << saved << " pictures in " << options.value(pictures) << "\n";
         return saved > 0 ? 0 : 1;
     }
-    if (!options.positionalArguments().isEmpty())
-        window.openCard(options.positionalArguments().constFirst());
     return application.exec();
 }

@@ -130,7 +130,7 @@ LetteringStation::LetteringStation(CardEditor& editor, Maker& maker, QWidget* pa
     });
 
     face_ = new QPushButton(this);
-    face_->setStyleSheet(QStringLiteral("text-align: left"));
+    face_->setObjectName(QStringLiteral("value"));
     row(tr("Typeface"), face_);
     typefacePlace_ = new QWidget(this);
     (new QVBoxLayout(typefacePlace_))->setContentsMargins(0, 0, 0, 0);

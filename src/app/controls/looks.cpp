@@ -40,7 +40,6 @@ QPalette paletteOf(const Tokens& t) {
 
 /// Colours are written as @name and filled in from the table.
 constexpr auto sheet = R"(
-QWidget { font-size: 13px; }
 QToolTip { border: 1px solid @line; padding: 4px; }
 #bar, #routeCard, #findings, #gauge, #startPage { background: @paper; }
 #bar { border-bottom: 1px solid @line; }
@@ -59,6 +58,7 @@ QPushButton:disabled { color: @inkSoft; }
 QPushButton#main { border-color: @ink; font-weight: 600; }
 QPushButton#plain { border-color: transparent; padding: 2px 4px; }
 QPushButton#plain:hover, QPushButton#plain:focus { border-color: @tide; }
+QPushButton#value { text-align: left; }
 QPushButton#link { border: none; color: @tide; padding: 4px 0; text-align: left; }
 QPushButton#link:focus, QPushButton#link:hover { text-decoration: underline; }
 QPushButton[segment="true"] { border: 1px solid @line; padding: 4px 10px; margin: 0; }

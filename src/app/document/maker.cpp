@@ -52,11 +52,13 @@ void Maker::start() {
         busy_ = true;
         emit busyChanged();
     }
-    pool_.start([this, request = newest_, stop = stop_.get_token()] {
+    const bool boardIsBare = !shown_.made.lettering || lettersIn(*shown_.made.lettering) == 0;
+    pool_.start([this, boardIsBare, request = newest_, stop = stop_.get_token()] {
         Shown shown{request.revision, {}, {}, {}};
         pipeline_->run(request.card, request.folder, stop, [&](const card::Made& made) {
-            // Small cards are done within a frame: one change of the picture is calmer than two.
-            if (!made.solid && lettersIn(*made.lettering) < lettersWorthStages)
+            // Small cards are done within a frame: one change of the picture is calmer than two. The first
+            // letters of all come as soon as they can.
+            if (!made.solid && !boardIsBare && lettersIn(*made.lettering) < lettersWorthStages)
                 return;
             const bool solidIsNew = made.solid && made.solid != shown.made.solid;
             shown.made = made;

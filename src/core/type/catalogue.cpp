@@ -59,15 +59,23 @@ struct Catalogue::Opened {
     std::map<std::tuple<std::string, int, int>, std::shared_ptr<const Typeface>> typefaces;
 };
 
+void readInstalledFonts() {
+    FcInit();
+}
+
 Catalogue::Catalogue(const std::string& shippedFolder) : opened_(std::make_shared<Opened>()) {
-    FcConfig* const config = FcInitLoadConfigAndFonts();
+    readInstalledFonts();
+    FcConfig* const shipped = FcConfigCreate();
     if (!shippedFolder.empty())
-        FcConfigAppFontAddDir(config, reinterpret_cast<const FcChar8*>(shippedFolder.c_str()));
+        FcConfigAppFontAddDir(shipped, reinterpret_cast<const FcChar8*>(shippedFolder.c_str()));
+    std::vector<FcFontSet*> sets{FcConfigGetFonts(nullptr, FcSetSystem),
+                                 FcConfigGetFonts(shipped, FcSetApplication)};
+    std::erase(sets, nullptr);
     FcPattern* const wanted = FcPatternCreate();
     FcPatternAddBool(wanted, FC_SCALABLE, FcTrue);
     FcObjectSet* const fields = FcObjectSetBuild(FC_FAMILY, FC_STYLE, FC_FILE, FC_INDEX, FC_WEIGHT, FC_SLANT,
                                                  FC_COLOR, FC_VARIABLE, FC_FONTFORMAT, nullptr);
-    FcFontSet* const fonts = FcFontList(config, wanted, fields);
+    FcFontSet* const fonts = FcFontSetList(nullptr, sets.data(), int(sets.size()), wanted, fields);
     for (int i = 0; fonts && i < fonts->nfont; ++i)
         if (usable(fonts->fonts[i]))
             entries_.push_back(entryOf(fonts->fonts[i], shippedFolder));
@@ -75,7 +83,7 @@ Catalogue::Catalogue(const std::string& shippedFolder) : opened_(std::make_share
         FcFontSetDestroy(fonts);
     FcObjectSetDestroy(fields);
     FcPatternDestroy(wanted);
-    FcConfigDestroy(config);
+    FcConfigDestroy(shipped);
 
     std::ranges::sort(entries_, {}, [](const TypefaceEntry& e) {
         return std::tuple(lowered(e.family), e.slanted, e.weight, lowered(e.style), !e.shipped, e.file);
