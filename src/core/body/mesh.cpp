@@ -1,5 +1,4 @@
 #include "body/mesh.hpp"
-#include <bit>
 #include <map>
 #include <unordered_map>
 
@@ -23,13 +22,20 @@ class HeightSet {
     int below(size_t rank) const {
         int count = 0;
         for (size_t i = 0; i < rank / 64; ++i)
-            count += std::popcount(words_[i]);
+            count += bitsIn(words_[i]);
         const std::uint64_t rest = (std::uint64_t{1} << (rank % 64)) - 1;
-        return count + std::popcount(words_[rank / 64] & rest);
+        return count + bitsIn(words_[rank / 64] & rest);
     }
     int size() const { return below(most - 1) + (has(most - 1) ? 1 : 0); }
 
   private:
+    /// Few bits are set at any point: faster than std::popcount, which is a call on plain x86-64.
+    static int bitsIn(std::uint64_t word) {
+        int count = 0;
+        for (; word; word &= word - 1)
+            ++count;
+        return count;
+    }
     std::array<std::uint64_t, most / 64> words_{};
 };
 
@@ -51,6 +57,7 @@ class Extraction {
 
     Mesh mesh() && {
         mesh_.triangles.reserve(plan_.triangles.size() * 3);
+        mesh_.substances.reserve(plan_.triangles.size() * 3);
         const bool backDone = addFlatBack();
         for (const Triangle& triangle : plan_.triangles) {
             addCaps(triangle, backDone);
