@@ -52,6 +52,7 @@ class Extraction {
         rankHeights();
         for (const auto& material : columns.material)
             spans_.push_back(spansOf(material, selection));
+        findBack();
         numberVertices();
     }
 
@@ -95,6 +96,18 @@ class Extraction {
         return spans;
     }
 
+    /// The cells whose lowest material is of the same substance as the first that rests on the back.
+    void findBack() {
+        const auto rests = [](const std::vector<Span>& spans) {
+            return !spans.empty() && spans.front().low == 0;
+        };
+        const auto first = std::ranges::find_if(spans_, rests);
+        if (first != spans_.end())
+            backSubstance_ = first->front().substance;
+        for (const auto& spans : spans_)
+            reachesBack_.push_back(rests(spans) && spans.front().substance == backSubstance_);
+    }
+
     void numberVertices() {
         std::vector<HeightSet> ofCell(spans_.size());
         for (size_t cell = 0; cell < spans_.size(); ++cell)
@@ -129,10 +142,10 @@ class Extraction {
         std::vector<plane::LayerEdge> edges;
         std::vector<std::pair<int, int>> ends;
         for (const Triangle& triangle : plan_.triangles) {
-            if (!reachesBack(triangle.cell))
+            if (!reachesBack_[size_t(triangle.cell)])
                 continue;
             for (int k = 0; k < 3; ++k) {
-                if (reachesBack(plan_.cellAcross(triangle, k)))
+                if (reachesBack_[size_t(plan_.cellAcross(triangle, k))])
                     continue;
                 const int a = triangle.corners[size_t(k + 1) % 3], b = triangle.corners[size_t(k + 2) % 3];
                 edges.push_back({plan_.points[size_t(a)], plan_.points[size_t(b)], 1});
@@ -157,21 +170,10 @@ class Extraction {
             std::array<int, 3> corners{};
             for (size_t k = 0; k < 3; ++k)
                 corners[k] = vertex(pointAt.at(back->points[size_t(triangle.corners[k])]), 0);
-            add(corners[0], corners[2], corners[1], backSubstance());
+            add(corners[0], corners[2], corners[1], backSubstance_);
         }
         return true;
     }
-    bool reachesBack(int cell) const {
-        const auto& spans = spans_[size_t(cell)];
-        return !spans.empty() && spans.front().low == 0 && spans.front().substance == backSubstance();
-    }
-    Substance backSubstance() const {
-        for (const auto& spans : spans_)
-            if (!spans.empty() && spans.front().low == 0)
-                return spans.front().substance;
-        return Substance::blank;
-    }
-
     void addCaps(const Triangle& triangle, bool backDone) {
         for (const Span& span : spans_[size_t(triangle.cell)]) {
             std::array<int, 3> low{}, high{};
@@ -181,7 +183,7 @@ class Extraction {
             }
             if (!span.joinsAbove)
                 add(high[0], high[1], high[2], span.substance);
-            const bool inBack = backDone && span.low == 0 && span.substance == backSubstance();
+            const bool inBack = backDone && span.low == 0 && span.substance == backSubstance_;
             if (!span.joinsBelow && !inBack)
                 add(low[0], low[2], low[1], span.substance);
         }
@@ -247,8 +249,10 @@ class Extraction {
     const Subdivision& plan_;
     std::vector<std::int32_t> heights_;
     std::vector<std::vector<Span>> spans_; ///< by cell
-    std::vector<HeightSet> levels_;        ///< by point
-    std::vector<int> firstVertex_;         ///< by point
+    std::vector<bool> reachesBack_;        ///< by cell
+    Substance backSubstance_ = Substance::blank;
+    std::vector<HeightSet> levels_; ///< by point
+    std::vector<int> firstVertex_;  ///< by point
     Mesh mesh_;
 };
 

@@ -65,7 +65,10 @@ void readInstalledFonts() {
 
 Catalogue::Catalogue(const std::string& shippedFolder) : opened_(std::make_shared<Opened>()) {
     readInstalledFonts();
+    // A configuration of its own: Qt adds the interface's fonts to the common one meanwhile.
     FcConfig* const shipped = FcConfigCreate();
+    constexpr auto cache = R"(<fontconfig><cachedir prefix="xdg">fontconfig</cachedir></fontconfig>)";
+    FcConfigParseAndLoadFromMemory(shipped, reinterpret_cast<const FcChar8*>(cache), FcTrue);
     if (!shippedFolder.empty())
         FcConfigAppFontAddDir(shipped, reinterpret_cast<const FcChar8*>(shippedFolder.c_str()));
     std::vector<FcFontSet*> sets{FcConfigGetFonts(nullptr, FcSetSystem),
