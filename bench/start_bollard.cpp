@@ -1,5 +1,5 @@
-// start_bollard [letters]: starts Bollard as its main does, with the demo card, and ends when the window is drawn and
-// takes input, or, with "letters", when the card's letters stand on the board.
+// start_bollard [letters]: starts Bollard as its main does, with the demo card, and ends when the window is
+// drawn and takes input, or, with "letters", when the card's letters stand on the board.
 #include "app/controls/looks.hpp"
 #include "app/main_window.hpp"
 #include "type/catalogue.hpp"

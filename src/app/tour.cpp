@@ -61,10 +61,10 @@ int takePictures(MainWindow& window, const QString& folder) {
     window.routeCard().open(RouteCard::blank);
     window.showView(MainWindow::body);
     picture("body");
-    window.bodyView().canvas().setSection(picture::Section{1, 27});
+    window.bodyView().setSection(1, 0.6);
     window.routeCard().open(RouteCard::working);
     picture("body-section");
-    window.bodyView().canvas().setSection(std::nullopt);
+    window.bodyView().setSection(-1, 0.6);
     window.openSample(sample("valve-tag"));
     window.showView(MainWindow::flat);
     window.routeCard().open(RouteCard::placing);

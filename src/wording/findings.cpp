@@ -11,7 +11,7 @@ struct Findings {
 
 using check::Finding, check::FindingKind, working::Kind;
 
-/// "B (two), R and 4 of “BERTH 14”"; each letter once, with how often it is meant.
+/// "B (2), R and 4 of “BERTH 14”"; each letter once, with how often it is meant.
 QString lettersOf(const Finding& finding, const card::Card& card) {
     if (finding.inscription < 0 || size_t(finding.inscription) >= card.inscriptions.size())
         return {};
@@ -34,8 +34,7 @@ QString lettersOf(const Finding& finding, const card::Card& card) {
     const auto more = letters.size() - mostNamed;
     for (int i = 0; i < letters.size(); ++i)
         if (counts[i] > 1)
-            letters[i] = counts[i] == 2 ? Findings::tr("%1 (two)").arg(letters[i])
-                                        : Findings::tr("%1 (%2)").arg(letters[i]).arg(counts[i]);
+            letters[i] = Findings::tr("%1 (%2)").arg(letters[i]).arg(counts[i]);
     if (more > 0)
         return Findings::tr("%1 and %n more of %2", nullptr, int(more))
             .arg(letters.mid(0, mostNamed).join(QStringLiteral(", ")), words);

@@ -1,4 +1,5 @@
 #include "plane/gap.hpp"
+#include "plane/near_boxes.hpp"
 #include "plane/subdivision.hpp"
 #include <QtTest>
 #include <random>
@@ -143,6 +144,27 @@ class PlaneTest : public QObject {
             const bool inside = triangle >= 0 && plan->cells[size_t(plan->triangles[size_t(triangle)].cell)];
             QCOMPARE(inside, contains(star, p));
             hint = std::max(triangle, 0);
+        }
+    }
+
+    void nearBoxesAreJustThoseWithinReach() {
+        std::mt19937 random(21);
+        std::uniform_int_distribution<int> at(0, 20000), size(1, 900);
+        std::vector<Box> boxes(400);
+        for (Box& box : boxes)
+            if (random() % 20 != 0) { // some stay empty
+                box.include(Point{at(random), at(random)});
+                box.include(box.low + Point{size(random), size(random)});
+            }
+        for (const int reach : {0, 1, 350}) {
+            std::vector<std::pair<int, int>> expected;
+            for (int i = 0; i < int(boxes.size()); ++i)
+                for (int j = i + 1; j < int(boxes.size()); ++j)
+                    if (!boxes[size_t(i)].empty() && !boxes[size_t(j)].empty() &&
+                        boxes[size_t(i)].meets(boxes[size_t(j)], reach))
+                        expected.emplace_back(i, j);
+            QVERIFY(!expected.empty());
+            QCOMPARE(nearBoxes(boxes, reach), expected);
         }
     }
 

@@ -326,6 +326,12 @@ BodyView::BodyView(Maker& maker, QWidget* parent) : QWidget(parent), maker_(make
     connect(canvas_, &BodyCanvas::pointed, point_, &QLabel::setText);
 }
 
+void BodyView::setSection(int axis, double share) {
+    axis_->choose(axis + 1);
+    section_->setValue(int(share * section_->maximum()));
+    applySection();
+}
+
 void BodyView::applySection() {
     const int axis = axis_->chosen() - 1;
     section_->setEnabled(axis >= 0);
@@ -333,7 +339,7 @@ void BodyView::applySection() {
         sectionText_->clear();
         return canvas_->setSection(std::nullopt);
     }
-    const double at = canvas_->alongExtent(axis, section_->value() / 1000.0);
+    const double at = canvas_->alongExtent(axis, double(section_->value()) / section_->maximum());
     const auto& card = maker_.shown().made.card;
     sectionText_->setText(wording::lengthText(at, card ? card->unit : quantity::Unit::millimetre));
     canvas_->setSection(picture::Section{axis, at});

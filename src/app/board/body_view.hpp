@@ -78,6 +78,8 @@ class BodyView : public QWidget {
     explicit BodyView(Maker& maker, QWidget* parent = nullptr);
 
     BodyCanvas& canvas() { return *canvas_; }
+    /// Cuts along x, y or z (0 to 2) at a share of the body's extent; -1 shows it whole.
+    void setSection(int axis, double share);
 
   private:
     void applySection();

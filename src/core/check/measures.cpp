@@ -1,4 +1,5 @@
 #include "check/measures.hpp"
+#include "plane/near_boxes.hpp"
 #include <tbb/blocked_range.h>
 #include <tbb/parallel_for.h>
 #include <unordered_set>
@@ -60,26 +61,6 @@ void measureStrokes(const PlacedLetters& letters, int slot, Measures& out) {
     }
 }
 
-/// Pairs of letters whose boxes come within reach, by a sweep along x.
-template<class Boxes> std::vector<std::pair<int, int>> nearPairs(const Boxes& boxes, std::int32_t reach) {
-    std::vector<int> order;
-    for (size_t i = 0; i < boxes.size(); ++i)
-        if (!boxes[i].empty())
-            order.push_back(int(i));
-    std::ranges::sort(order, {}, [&](int i) { return boxes[size_t(i)].low.x; });
-    std::vector<int> open;
-    std::vector<std::pair<int, int>> pairs;
-    for (const int i : order) {
-        const plane::Box& box = boxes[size_t(i)];
-        std::erase_if(open, [&](int j) { return boxes[size_t(j)].high.x + reach < box.low.x; });
-        for (const int j : open)
-            if (box.meets(boxes[size_t(j)], reach))
-                pairs.emplace_back(std::min(i, j), std::max(i, j));
-        open.push_back(i);
-    }
-    return pairs;
-}
-
 void addGap(const plane::Gap& gap, Vector shift, const PlacedLetters& letters, int slot,
             std::pair<int, int> pair, Measures& out) {
     if (!gap.inReach)
@@ -100,7 +81,7 @@ void measureGaps(const PlacedLetters& letters, int slot, GapMemory& memory, Meas
     std::vector<plane::Box> boxes;
     for (const setting::Letter& letter : all)
         boxes.push_back(letter.box);
-    const auto near = nearPairs(boxes, static_cast<std::int32_t>(reach));
+    const auto near = plane::nearBoxes(boxes, static_cast<std::int32_t>(reach));
     std::vector<GapMemory::Pair> pairs;
     for (const auto& [i, j] : near)
         pairs.push_back(

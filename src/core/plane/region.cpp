@@ -1,4 +1,5 @@
 #include "plane/region.hpp"
+#include "plane/near_boxes.hpp"
 #include <map>
 #include <numeric>
 #include <polyclipping/clipper.hpp>
@@ -45,13 +46,8 @@ Region combined(const std::vector<Ring>& subject, const std::vector<Ring>& clip,
     return fromClipper(result);
 }
 
-/// Groups of indices whose boxes meet, directly or through others: a sweep along x.
+/// Groups of indices whose boxes meet, directly or through others.
 std::vector<std::vector<size_t>> meetingGroups(std::span<const Box> boxes) {
-    std::vector<size_t> order;
-    for (size_t i = 0; i < boxes.size(); ++i)
-        if (!boxes[i].empty())
-            order.push_back(i);
-    std::ranges::sort(order, {}, [&](size_t i) { return boxes[i].low.x; });
     std::vector<size_t> parent(boxes.size());
     std::iota(parent.begin(), parent.end(), size_t{0});
     const auto root = [&](size_t i) {
@@ -59,14 +55,8 @@ std::vector<std::vector<size_t>> meetingGroups(std::span<const Box> boxes) {
             i = parent[i] = parent[parent[i]];
         return i;
     };
-    std::vector<size_t> open;
-    for (const size_t i : order) {
-        std::erase_if(open, [&](size_t j) { return boxes[j].high.x < boxes[i].low.x; });
-        for (const size_t j : open)
-            if (boxes[i].meets(boxes[j]))
-                parent[root(j)] = root(i);
-        open.push_back(i);
-    }
+    for (const auto& [i, j] : nearBoxes(boxes))
+        parent[root(size_t(i))] = root(size_t(j));
     std::map<size_t, std::vector<size_t>> groups;
     for (size_t i = 0; i < boxes.size(); ++i)
         if (!boxes[i].empty())

@@ -18,8 +18,8 @@ struct TypefaceEntry {
     bool shipped = false; ///< one of Bollard's own
 };
 
-/// Reads Fontconfig's list of installed fonts, once in a process: started early on a thread of its own it saves
-/// that time to whoever needs it next, the interface's own fonts included.
+/// Reads Fontconfig's list of installed fonts, once in a process: started early on a thread of its own it
+/// saves that time to whoever needs it next, the interface's own fonts included.
 void readInstalledFonts();
 
 /// All outline typefaces that can be found by name, ordered by family, upright before slanted, light before
