@@ -61,6 +61,10 @@ MainWindow::MainWindow(const QString& recoveryFolder) {
     showStart();
 }
 
+MainWindow::~MainWindow() {
+    writer_.waitForDone();
+}
+
 void MainWindow::buildBar() {
     bar_ = new QWidget(this);
     bar_->setObjectName(QStringLiteral("bar"));
@@ -455,7 +459,7 @@ void MainWindow::writeTo(const QString& path, const QString& ending) {
     };
     if (!stops)
         return afterStops();
-    notice_->say(tr("%1. Write it all the same?").arg(wording::verdictOf(checked.get())),
+    notice_->say(tr("%1. Write it all the same?").arg(wording::verdictOf(maker_.shown().made)),
                  NoticeBar::Tone::problem, {{tr("Go back"), {}}, {tr("Write all the same"), afterStops}});
 }
 
@@ -474,7 +478,7 @@ void MainWindow::write(const QString& path, const QString& ending, files::IfTher
         return tellWritten(tr("The solid is still being made; try again in a moment."), true);
     const card::SolidFormat* format = card::formatOf(path.toStdString());
     tellWritten(tr("Writing…"), false);
-    QThreadPool::globalInstance()->start([this, made = maker_.shown().made, format, path, ifThere] {
+    writer_.start([this, made = maker_.shown().made, format, path, ifThere] {
         const auto written = card::writeSolid(made, *format, path.toStdString(), ifThere);
         QMetaObject::invokeMethod(this, [this, path, written] {
             tellWritten(written ? tr("Written: %1").arg(path) : wording::sentenceOf(written.problem()),

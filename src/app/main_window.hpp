@@ -10,6 +10,7 @@
 #include "app/start/start_page.hpp"
 #include "files/whole_file.hpp"
 #include <QMainWindow>
+#include <QThreadPool>
 
 class QComboBox;
 class QMenu;
@@ -23,6 +24,7 @@ class MainWindow : public QMainWindow {
   public:
     /// `recoveryFolder` empty takes the user's data folder.
     explicit MainWindow(const QString& recoveryFolder = {});
+    ~MainWindow() override; ///< waits for files that are being written
 
     enum View { flat, body, both };
     void showView(View view);
@@ -94,6 +96,7 @@ class MainWindow : public QMainWindow {
     StartPage* startPage_ = nullptr;
     View view_ = flat;
     bool closing_ = false;
+    QThreadPool writer_;
 };
 
 } // namespace bollard::app

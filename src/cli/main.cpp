@@ -96,12 +96,10 @@ int checkCard(const std::string& path, bool json) {
         Json list = Json::array();
         for (const check::Finding& finding : findings)
             list.push_back(jsonOf(finding, *run.made.card));
-        std::cout << Json{{"verdict", wording::verdictOf(run.made.checked.get()).toStdString()},
-                          {"findings", list}}
-                         .dump(2)
+        std::cout << Json{{"verdict", wording::verdictOf(run.made).toStdString()}, {"findings", list}}.dump(2)
                   << "\n";
     } else {
-        std::cout << wording::verdictOf(run.made.checked.get()).toStdString() << "\n";
+        std::cout << wording::verdictOf(run.made).toStdString() << "\n";
         for (const check::Finding& finding : findings)
             std::cout << plain(finding, *run.made.card) << "\n";
     }

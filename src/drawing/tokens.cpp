@@ -82,8 +82,6 @@ bool useInterfaceFont(const QString& fontsFolder) {
         return false;
     QFont font(QFontDatabase::applicationFontFamilies(regular).value(0));
     font.setPixelSize(13);
-    // Labels need no ligatures; scripts that must be shaped are shaped all the same.
-    font.setStyleStrategy(QFont::PreferNoShaping);
     QGuiApplication::setFont(font);
     return true;
 }

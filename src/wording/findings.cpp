@@ -195,7 +195,8 @@ FindingText textOf(const Finding& finding, const card::Card& card) {
     return {titleOf(finding), lettersOf(finding, card), measuredOf(finding, card.unit), whyOf(finding)};
 }
 
-QString verdictOf(const card::Checked* checked) {
+QString verdictOf(const card::Made& made) {
+    const auto& checked = made.checked;
     if (!checked)
         return Findings::tr("Looking…");
     int stops = 0, watches = 0;
@@ -209,6 +210,10 @@ QString verdictOf(const card::Checked* checked) {
         return Findings::tr("Cannot be made so yet: %1 stop").arg(stops);
     if (!checked->complete)
         return Findings::tr("Counting pieces…");
+    if (made.lettering &&
+        std::ranges::all_of(made.lettering->inscriptions, &std::vector<plane::Region>::empty,
+                            &working::PlacedLetters::onSide))
+        return Findings::tr("No words yet");
     return watches > 0 ? Findings::tr("Can be made; %1 to watch").arg(watches) : Findings::tr("Can be made");
 }
 

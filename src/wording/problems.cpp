@@ -56,7 +56,7 @@ QString body(const quantity::Problem& problem) {
     case ProblemKind::fieldMissing:
         return Problems::tr("The field “%1” is missing.").arg(subject);
     case ProblemKind::fieldWrong:
-        return Problems::tr("The field “%1” must be one of: %2.").arg(subject, detail);
+        return Problems::tr("The field “%1” must be %2.").arg(subject, detail);
     case ProblemKind::cardTooNew:
         return Problems::tr("The card is of version %1, newer than this Bollard reads. Use a newer Bollard.")
             .arg(detail);

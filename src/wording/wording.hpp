@@ -17,8 +17,8 @@ struct FindingText {
 };
 FindingText textOf(const check::Finding& finding, const card::Card& card);
 
-/// The state of the whole part in one line. `checked` may be null while nothing is known yet.
-QString verdictOf(const card::Checked* checked);
+/// The state of the whole part in one line. Stages that are not made yet may be null.
+QString verdictOf(const card::Made& made);
 
 /// One line each, always telling what is set.
 QString summaryOf(const blank::Blank& blank, quantity::Unit unit);

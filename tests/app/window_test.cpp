@@ -46,6 +46,18 @@ class WindowTest : public QObject {
         QCOMPARE(words.toPlainText(), QString("QUAY 7"));
     }
 
+    void theVerdictFollowsTheWords() {
+        window().newCard();
+        settle(window());
+        QCOMPARE(window().findings().verdict(), QString("Can be made"));
+        window().routeCard().letteringBody().words().setPlainText({});
+        settle(window());
+        QCOMPARE(window().findings().verdict(), QString("No words yet"));
+        window().routeCard().letteringBody().words().setPlainText(QString(QChar(0x6F22)));
+        settle(window());
+        QCOMPARE(window().findings().verdict(), QString("Cannot be made so yet: 1 stop"));
+    }
+
     void stationsOpenByKeyboardAndTellTheTruth() {
         f_->openSample("berth-14");
         for (int i = 0; i < RouteCard::count; ++i) {

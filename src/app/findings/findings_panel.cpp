@@ -167,7 +167,7 @@ QList<FindingRow*> FindingsPanel::rows() const {
 void FindingsPanel::takeShown() {
     const auto& checked = maker_.shown().made.checked;
     const check::Severity worst = checked ? check::worstOf(checked->findings) : check::Severity::note;
-    verdict_->setText(wording::verdictOf(checked.get()));
+    verdict_->setText(wording::verdictOf(maker_.shown().made));
     QPalette palette = verdict_->palette();
     palette.setColor(QPalette::WindowText, worst != check::Severity::note ? colourOf(worst)
                                            : checked && checked->complete ? drawing::tokens().sound

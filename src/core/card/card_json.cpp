@@ -94,7 +94,7 @@ class Fields {
         if (object_[name].is_boolean())
             into = object_[name].get<bool>();
         else
-            fail(name, "true, false");
+            fail(name, "true | false");
     }
     void number(const char* name, Range range, double& into) const {
         if (!has(name))
@@ -119,7 +119,7 @@ class Fields {
         if (object_[name].is_number_integer() && object_[name].get<int>() >= least)
             into = object_[name].get<int>();
         else
-            fail(name, "0, 1, 2 …");
+            fail(name, "0 | 1 | 2 …");
     }
     template<class Table, class T> void choice(const char* name, const Table& table, T& into) const {
         if (!has(name))
@@ -130,7 +130,7 @@ class Fields {
                 into = row.value;
                 return;
             }
-            names += (names.empty() ? "" : ", ") + std::string(row.name);
+            names += (names.empty() ? "" : " | ") + std::string(row.name);
         }
         fail(name, names);
     }
@@ -356,7 +356,7 @@ quantity::Result<Card> cardFromJson(const std::string& text) {
     if (const auto named = quantity::unitNamed(unit))
         card.unit = *named;
     else
-        fields.fail("unit", "mm, cm, m, in, ft, pt");
+        fields.fail("unit", "mm | cm | m | in | ft | pt");
     card.blank = blankFrom(fields.within("blank"));
     fields.list("inscriptions", [&](const Fields& inscription, const Json& source) {
         card.inscriptions.push_back(inscriptionFrom(inscription, source));
