@@ -34,10 +34,10 @@ inline bollard::card::Card plate(int letters) {
     bollard::card::Card card;
     bollard::card::Inscription inscription;
     inscription.words = words(letters);
-    inscription.style.capitalHeight = letters <= 100 ? 10 : 5;
+    inscription.style.size = letters <= 100 ? 10 : 5;
     const double lines = std::max(1.0, letters / 36.0);
-    card.blank.width = 60 + std::min(letters, 48) * inscription.style.capitalHeight;
-    card.blank.height = 30 + lines * inscription.style.capitalHeight * 2.2;
+    card.blank.width = 60 + std::min(letters, 48) * inscription.style.size;
+    card.blank.height = 30 + lines * inscription.style.size * 2.2;
     inscription.placing.x = card.blank.width / 2;
     inscription.placing.y = card.blank.height / 2;
     card.inscriptions.push_back(inscription);

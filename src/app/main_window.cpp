@@ -100,6 +100,7 @@ void MainWindow::buildBar() {
     layout->addWidget(undo_);
     layout->addWidget(redo_);
     unit_ = new QComboBox(bar_);
+    unit_->setObjectName(QStringLiteral("unit"));
     unit_->setAccessibleName(tr("Unit"));
     for (const quantity::Unit unit : unitsOffered)
         unit_->addItem(

@@ -110,7 +110,7 @@ void FlatDrawing::addShapes(const working::PlacedLetters& letters) {
         }
         for (const size_t i : indices) {
             const type::Glyph& glyph = letters.setting->typeface->glyph(all[i].glyph);
-            if (glyph.mended) {
+            if (glyph.mended || letters.setting->form != type::GlyphForm{}) {
                 add(pathOf(letters.onSide[i]));
                 continue;
             }
@@ -249,7 +249,7 @@ void FlatDrawing::paintDimensions(QPainter& painter, const FlatScale& scale, int
         return;
     const QPolygonF frame = frameOf(selected);
     if (letters->place.turn() == 0) {
-        const double capital = made_.card->inscriptions[size_t(selected)].style.capitalHeight;
+        const double capital = setting::measureOf(*letters->setting, setting::SizeBy::capital);
         const QPointF foot = scale.toPixels(frame[0]) - QPointF(20, 0);
         const QPointF base = foot - QPointF(0, (frame[3].y() - frame[0].y() - capital) * scale.pixelsPerMm);
         dimension(painter, base, base - QPointF(0, capital * scale.pixelsPerMm), text(capital));

@@ -91,6 +91,10 @@ QString titleOf(const Finding& finding) {
     case FindingKind::openingNarrow:
     case FindingKind::neckNarrow:
         return narrowTitle(finding);
+    case FindingKind::strokeLost:
+        return Findings::tr("Strokes vanish");
+    case FindingKind::counterLost:
+        return Findings::tr("Letter holes fill up");
     case FindingKind::counterLoose:
         return Findings::tr("Letter holes fall out");
     case FindingKind::letterLoose:
@@ -140,6 +144,10 @@ QString whyOf(const Finding& finding) {
     case FindingKind::openingNarrow:
     case FindingKind::neckNarrow:
         return narrowWhy(finding);
+    case FindingKind::strokeLost:
+        return Findings::tr("The weight change takes more off these strokes than they are wide.");
+    case FindingKind::counterLost:
+        return Findings::tr("The strokes grow towards each other by more than these holes are wide.");
     case FindingKind::counterLoose:
         return Findings::tr("Cut right through, these are held by nothing.");
     case FindingKind::letterLoose:

@@ -14,6 +14,14 @@ QString shortLength(double millimetres, quantity::Unit unit) {
     return QString::fromStdString(quantity::roundedText(millimetres / quantity::millimetresIn(unit), 3));
 }
 
+QString plainNumber(double value) {
+    return QString::fromStdString(quantity::roundedText(value, 2));
+}
+
+QString signedLength(double millimetres, quantity::Unit unit) {
+    return (millimetres > 0 ? QStringLiteral("+") : QString()) + shortLength(millimetres, unit);
+}
+
 const card::Inscription* at(const card::Card& card, int inscription) {
     const bool there = inscription >= 0 && size_t(inscription) < card.inscriptions.size();
     return there ? &card.inscriptions[size_t(inscription)] : nullptr;
@@ -81,12 +89,52 @@ QString summaryOf(const blank::Blank& blank, quantity::Unit unit) {
     return text;
 }
 
+QString nameOf(setting::SizeBy by) {
+    switch (by) {
+    case setting::SizeBy::capital:
+        return Summaries::tr("Capital height");
+    case setting::SizeBy::xHeight:
+        return Summaries::tr("x-height");
+    case setting::SizeBy::line:
+        return Summaries::tr("Line height");
+    case setting::SizeBy::width:
+        return Summaries::tr("Overall width");
+    case setting::SizeBy::height:
+        break;
+    }
+    return Summaries::tr("Overall height");
+}
+
+QString sizeText(const setting::TextStyle& style, quantity::Unit unit) {
+    const QString size = shortLength(style.size, unit);
+    switch (style.sizeBy) {
+    case setting::SizeBy::capital:
+        return Summaries::tr("capitals %1").arg(size);
+    case setting::SizeBy::xHeight:
+        return Summaries::tr("x-height %1").arg(size);
+    case setting::SizeBy::line:
+        return Summaries::tr("lines %1").arg(size);
+    case setting::SizeBy::width:
+        return Summaries::tr("%1 wide").arg(size);
+    case setting::SizeBy::height:
+        break;
+    }
+    return Summaries::tr("%1 high").arg(size);
+}
+
 QString letteringSummary(const card::Card& card, int inscription) {
     const card::Inscription* const chosen = at(card, inscription);
     if (!chosen)
         return Summaries::tr("no words yet");
-    return Summaries::tr("%1, capitals %2")
-        .arg(nameOf(chosen->typeface), shortLength(chosen->style.capitalHeight, card.unit));
+    QString text = Summaries::tr("%1, %2").arg(nameOf(chosen->typeface), sizeText(chosen->style, card.unit));
+    const setting::TextStyle& style = chosen->style;
+    if (style.width != 100)
+        text += Summaries::tr(", width %1 %").arg(plainNumber(style.width));
+    if (style.slant != 0)
+        text += Summaries::tr(", slant %1°").arg(plainNumber(style.slant));
+    if (style.weight != 0)
+        text += Summaries::tr(", weight %1").arg(signedLength(style.weight, card.unit));
+    return text;
 }
 
 QString placingSummary(const card::Card& card, int inscription) {

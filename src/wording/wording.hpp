@@ -27,6 +27,10 @@ QString placingSummary(const card::Card& card, int inscription);
 QString summaryOf(const working::Working& working, quantity::Unit unit);
 QString summaryOf(const check::FilamentProcess& process, quantity::Unit unit);
 
+/// "capitals 14", "90 wide".
+QString sizeText(const setting::TextStyle& style, quantity::Unit unit);
+
+QString nameOf(setting::SizeBy by);
 QString nameOf(working::Kind kind);
 QString nameOf(check::Limit limit, working::Kind kind);
 QString nameOf(const type::TypefaceChoice& choice);

@@ -66,7 +66,7 @@ class BoardTest : public QObject {
         QCOMPARE(grips.size(), 5);
         const QPointF centre = (grips[0] + grips[2]) / 2;
         drag(grips[2].toPoint(), (centre + (grips[2] - centre) * 0.5).toPoint());
-        QVERIFY(std::fabs(f_->inscription().style.capitalHeight - 7) < 0.35);
+        QVERIFY(std::fabs(f_->inscription().style.size - 7) < 0.35);
         const QPointF stem = flat().grips()[4];
         const QPointF middle = (flat().grips()[0] + flat().grips()[2]) / 2;
         drag(stem.toPoint(), (middle + QPointF(-QLineF(middle, stem).length(), 0)).toPoint(), Qt::NoModifier);

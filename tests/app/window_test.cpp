@@ -77,6 +77,21 @@ class WindowTest : public QObject {
                  QString("Quicksand Bold, capitals 5.5"));
     }
 
+    void changingTheMeasureKeepsTheSize() {
+        f_->openSample("berth-14");
+        const auto setting = [&] { return window().maker().shown().made.lettering->inscriptions[0].setting; };
+        const double scale = setting()->scale;
+        auto* by = window().routeCard().letteringBody().findChild<QComboBox*>();
+        for (const int measure : {3, 1, 4, 2, 0}) {
+            by->setCurrentIndex(measure);
+            emit by->activated(measure);
+            settle(window());
+            QCOMPARE(int(f_->inscription().style.sizeBy), measure);
+            QVERIFY(std::fabs(setting()->scale / scale - 1) < 1e-3);
+        }
+        QCOMPARE(f_->inscription().style.size, 14.0);
+    }
+
     void slipsAddCopyReorderHideDelete() {
         f_->openSample("berth-14");
         editor().addInscription();
@@ -100,7 +115,7 @@ class WindowTest : public QObject {
         settle(window());
         window().routeCard().open(RouteCard::placing);
         f_->button("Largest that fits")->click();
-        QTRY_VERIFY(f_->inscription().style.capitalHeight > 20);
+        QTRY_VERIFY(f_->inscription().style.size > 20);
         settle(window());
         for (const check::Finding& finding : window().maker().shown().made.checked->findings)
             QVERIFY(finding.kind != check::FindingKind::outsideBlank &&
@@ -195,7 +210,7 @@ class WindowTest : public QObject {
     void unitsAreShownNotChanged() {
         f_->openSample("berth-14");
         const blank::Blank before = editor().card().blank;
-        auto* unit = window().findChild<QComboBox*>();
+        auto* unit = window().findChild<QComboBox*>("unit");
         unit->setCurrentIndex(2);
         emit unit->activated(2);
         QVERIFY(editor().card().blank == before);

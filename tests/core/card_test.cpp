@@ -17,7 +17,7 @@ const std::string whole = R"({
   "inscriptions": [{
     "words": "BERTH 14",
     "typeface": {"family": "League Spartan", "style": "Bold"},
-    "size": {"by": "capital", "value": 14},
+    "size": {"by": "x-height", "value": 14}, "width": 80, "slant": -5, "weight": "0.1 mm",
     "letterSpace": 0, "wordSpace": 0, "lineSpace": 0, "align": "centre",
     "placing": {"anchor": "centre", "x": 60, "y": 22.5, "turn": 0},
     "working": {"kind": "raised", "height": 1.6, "bedding": 0.4},
@@ -44,6 +44,8 @@ class CardTest : public QObject {
         QCOMPARE(card->unit, quantity::Unit::inch);
         QCOMPARE(card->blank.holes.size(), size_t(1));
         QCOMPARE(card->inscriptions[0].words, std::string("BERTH 14"));
+        const setting::TextStyle style{setting::SizeBy::xHeight, 14, 80, -5, 0.1};
+        QVERIFY(card->inscriptions[0].style == style);
         QCOMPARE(check::limitOf(card->process, working::Kind::raised, check::Limit::strokeStop), 0.5);
         const std::string text = card::jsonOf(*card);
         const auto back = card::cardFromJson(text);
@@ -162,7 +164,7 @@ class CardTest : public QObject {
         card::Pipeline pipeline(samples::catalogue());
         card::Card card = samples::plate({});
         card.blank.width = card.blank.height = 400;
-        card.inscriptions[0].style.capitalHeight = 4;
+        card.inscriptions[0].style.size = 4;
         for (int i = 0; i < 40; ++i)
             card.inscriptions[0].words += "mooring ring and float ";
         std::stop_source stop;

@@ -71,7 +71,7 @@ class CheckTest : public QObject {
     void aWeakNeckOfAFreeStandingWordIsTold() {
         // Close the letters up until two only just touch.
         card::Card card = samples::freeStanding("OO");
-        card.inscriptions[0].style.capitalHeight = 20;
+        card.inscriptions[0].style.size = 20;
         const double gap =
             check::narrowest(*samples::made(card).checked->measures, check::ReadingKind::gap)->width;
         card.inscriptions[0].style.letterSpace = -gap - 0.004;
@@ -81,9 +81,28 @@ class CheckTest : public QObject {
         QVERIFY(finding && finding->measured > 0 && finding->measured < finding->limit);
     }
 
+    void whatTheWeightChangeTakesAwayIsTold() {
+        card::Card card = samples::plate("IO");
+        card.inscriptions[0].style.size = 10;
+        const auto plain = samples::made(card);
+        QVERIFY(!samples::finding(plain, FindingKind::strokeLost));
+        const double stroke = check::narrowest(*plain.checked->measures, check::ReadingKind::stroke)->width;
+        card.inscriptions[0].style.weight = -1.2 * stroke;
+        const auto made = samples::made(card);
+        const auto* lost = samples::finding(made, FindingKind::strokeLost);
+        QVERIFY(lost && lost->severity == Severity::stop && lost->measured < lost->limit);
+        QCOMPARE(lost->count, 2);
+        QVERIFY(!samples::finding(made, FindingKind::characterBlank));
+        card.inscriptions[0].style.size = 12;
+        card.inscriptions[0].style.weight = 3;
+        const auto heavy = samples::made(card);
+        const auto* filled = samples::finding(heavy, FindingKind::counterLost);
+        QVERIFY(filled && filled->count == 1 && filled->places[0].text == "O");
+    }
+
     void thinStrokesAreFoundAtTheirMeasure() {
         card::Card card = samples::plate("I");
-        card.inscriptions[0].style.capitalHeight = 10;
+        card.inscriptions[0].style.size = 10;
         const double stroke =
             check::narrowest(*samples::made(card).checked->measures, check::ReadingKind::stroke)->width;
         QVERIFY(!samples::finding(samples::made(card), FindingKind::strokeNarrow));
@@ -165,7 +184,7 @@ class CheckTest : public QObject {
 
     void aCutThatPartsThePlateIsTold() {
         card::Card card = samples::plate("I", Kind::pierced);
-        card.inscriptions[0].style.capitalHeight = 60;
+        card.inscriptions[0].style.size = 60;
         const auto made = samples::made(card);
         QVERIFY(samples::finding(made, FindingKind::pieceLoose));
     }

@@ -166,7 +166,7 @@ class ColumnsTest : public QObject {
             card.blank.corner = 10;
             card.blank.holes = {{20, 22, 9}, {60, 22, 14}};
             card.inscriptions[0].typeface = {"Dancing Script", "Bold", {}, 0};
-            card.inscriptions[0].style.capitalHeight = 22;
+            card.inscriptions[0].style.size = 22;
             card.inscriptions[0].placing.turn = turn;
             card.inscriptions.push_back(card.inscriptions[0]);
             card.inscriptions[1].placing.turn = turn + 31;

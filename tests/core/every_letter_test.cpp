@@ -40,7 +40,7 @@ class EveryLetterTest : public QObject {
             {{{-400000, -400000}, {600000, -400000}, {600000, 600000}, {-400000, 600000}}}};
         constexpr double thickness = 4, plateVolume = 100 * 100 * thickness;
         setting::TextStyle style;
-        style.capitalHeight = 20;
+        style.size = 20;
         style.align = setting::Align::left;
         int made = 0;
         for (char32_t c = 0x21; c <= 0xFF; ++c) {

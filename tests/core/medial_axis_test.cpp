@@ -78,7 +78,7 @@ class MedialAxisTest : public QObject {
                 low = std::min(low, segment.end.x);
                 high = std::max(high, segment.end.x);
             }
-        COMPARE_NEAR(narrowest(face->widths(glyph), WidthKind::stroke), high - low, 0.5);
+        COMPARE_NEAR(narrowest(*face->widths(glyph), WidthKind::stroke), high - low, 0.5);
     }
 
     void scriptsAreNotCalledThinAtTheirEnds() {
@@ -87,7 +87,7 @@ class MedialAxisTest : public QObject {
             if (!letter)
                 continue;
             const auto glyph = bollard::type::shaped(*face, std::u32string(1, letter)).front().glyph;
-            const double stroke = narrowest(face->widths(glyph), WidthKind::stroke) / face->capitalHeight();
+            const double stroke = narrowest(*face->widths(glyph), WidthKind::stroke) / face->capitalHeight();
             QVERIFY2(stroke > 0.07 && stroke < 0.16,
                      qPrintable(QString("%1: %2").arg(QChar(ushort(letter))).arg(stroke)));
         }

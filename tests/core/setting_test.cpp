@@ -1,9 +1,10 @@
 #include "../sample_cards.hpp"
 #include "card/fit.hpp"
 #include "setting/placing.hpp"
+#include <random>
 
 using namespace bollard;
-using setting::Align, setting::Anchor;
+using setting::Align, setting::Anchor, setting::SizeBy;
 
 namespace {
 
@@ -25,6 +26,74 @@ class SettingTest : public QObject {
         spaced.wordSpace = 2;
         const double before = widthOf(set("QUAY 7", plain)), after = widthOf(set("QUAY 7", spaced));
         COMPARE_NEAR(after - before, 5 * 0.7 + 2, 0.001);
+    }
+
+    void eachMeasureOfSizeGivesThatMeasure_data() {
+        QTest::addColumn<int>("by");
+        QTest::addColumn<QString>("family");
+        for (const QString& family : QStringList{"League Spartan", "Dancing Script", "GFS Didot"})
+            for (int by = 0; by < 5; ++by)
+                QTest::newRow(qPrintable(QString("%1 %2").arg(family).arg(by))) << by << family;
+    }
+    void eachMeasureOfSizeGivesThatMeasure() {
+        QFETCH(int, by);
+        QFETCH(QString, family);
+        std::mt19937 random(33);
+        std::uniform_real_distribution<double> share(0, 1);
+        for (int i = 0; i < 12; ++i) {
+            setting::TextStyle style;
+            style.sizeBy = static_cast<SizeBy>(by);
+            style.size = 15 + 60 * share(random);
+            style.width = 60 + 80 * share(random);
+            style.slant = 30 * share(random) - 15;
+            style.weight = 0.3 * share(random); // thinned hairlines vanish, and with them the measure jumps
+            style.letterSpace = share(random) - 0.3;
+            style.wordSpace = share(random);
+            const auto s = setting::set("Tide quay\n14 E", samples::typeface(family.toStdString()), style);
+            COMPARE_NEAR(setting::measureOf(s, style.sizeBy), style.size, 0.001);
+            // The same seen on the letters: H and x with a level top really are that high.
+            if (family != "Dancing Script" &&
+                (style.sizeBy == SizeBy::capital || style.sizeBy == SizeBy::xHeight)) {
+                const bool capital = style.sizeBy == SizeBy::capital;
+                const auto one = setting::set(capital ? "H" : "x", s.typeface, style);
+                COMPARE_NEAR(plane::toMillimetres(one.ink.high.y) + style.weight, style.size, 0.02);
+            }
+        }
+    }
+
+    void wordsWithoutInkAndImpossibleWidthsStillSet() {
+        setting::TextStyle style;
+        style.sizeBy = SizeBy::width;
+        style.size = 20;
+        QVERIFY(set("   ", style).letters.empty());
+        style.letterSpace = 30; // wider than asked for by itself
+        const auto s = set("QUAY", style);
+        QCOMPARE(s.letters.size(), size_t(4));
+        COMPARE_NEAR(setting::measureOf(s, SizeBy::capital), 0.1, 0.001);
+    }
+
+    void widthSlantAndWeightAreExact() {
+        setting::TextStyle plain, changed;
+        plain.size = changed.size = 20;
+        const auto i = [&](const setting::TextStyle& style) { return set("I", style); };
+        const double stem = widthOf(i(plain));
+        changed.width = 70;
+        COMPARE_NEAR(widthOf(i(changed)), 0.7 * stem, 0.001);
+        changed = plain;
+        changed.slant = 12;
+        COMPARE_NEAR(widthOf(i(changed)), stem + 20 * std::tan(12 * M_PI / 180), 0.001);
+        for (const double weight : {0.3, -0.3}) {
+            changed = plain;
+            changed.weight = weight;
+            const double scaled = stem * (20 - 2 * weight) / 20;
+            COMPARE_NEAR(widthOf(i(changed)), scaled + 2 * weight, 0.001);
+            COMPARE_NEAR(plane::toMillimetres(i(changed).frame.high.y - i(changed).frame.low.y), 20, 0.001);
+            const auto widths = i(changed).typeface->widths(i(changed).letters[0].glyph, i(changed).form);
+            double narrowest = 1e9;
+            for (const auto& sample : *widths)
+                narrowest = std::min(narrowest, plane::toMillimetres(sample.width * i(changed).scale));
+            COMPARE_NEAR(narrowest, scaled + 2 * weight, 0.01);
+        }
     }
 
     void linesAreAlignedByTheirInk() {
@@ -107,10 +176,10 @@ class SettingTest : public QObject {
                 const auto size = card::largestThatFits(card.inscriptions[0], card.blank, 4, face);
                 QVERIFY(size);
                 card.blank.margin = 3.98;
-                card.inscriptions[0].style.capitalHeight = *size;
+                card.inscriptions[0].style.size = *size;
                 QVERIFY(!samples::finding(samples::made(card), check::FindingKind::insideMargin));
                 card.blank.margin = 4;
-                card.inscriptions[0].style.capitalHeight = *size * 1.01;
+                card.inscriptions[0].style.size = *size * 1.01;
                 QVERIFY(samples::finding(samples::made(card), check::FindingKind::insideMargin));
             }
         card::Card nowhere = samples::plate("X");

@@ -113,7 +113,7 @@ class TypeTest : public QObject {
     void capitalsMeasureWhatTheFontSays() {
         const auto face = samples::typeface("League Spartan", "Bold");
         setting::TextStyle style;
-        style.capitalHeight = 14;
+        style.size = 14;
         const auto set = setting::set("H", face, style);
         COMPARE_NEAR(plane::toMillimetres(set.ink.high.y - set.ink.low.y), 14, 0.001);
     }

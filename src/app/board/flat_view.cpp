@@ -217,11 +217,11 @@ void FlatView::dragTo(QPointF at, bool free) {
     } else if (drag_ == Drag::size) {
         const double before = QLineF(gripCentre_, pressedAt_).length(),
                      after = QLineF(gripCentre_, at).length();
-        const double size = atStart_.style.capitalHeight * after / std::max(before, 1.0);
+        const double size = atStart_.style.size * after / std::max(before, 1.0);
         editor_.editInscription(
             tr("Size words"), QStringLiteral("size"), [&](card::Inscription& inscription) {
-                inscription.style.capitalHeight = std::clamp(
-                    exact(size, 0.1), card::ranges::capitalHeight.least, card::ranges::capitalHeight.most);
+                inscription.style.size =
+                    std::clamp(exact(size, 0.1), card::ranges::size.least, card::ranges::size.most);
             });
     } else if (drag_ == Drag::turn) {
         const double by = QLineF(gripCentre_, at).angle() - QLineF(gripCentre_, pressedAt_).angle();
@@ -460,7 +460,7 @@ std::optional<QLineF> FlatView::caretLine() const {
     if (!letters || !caret_)
         return std::nullopt;
     const setting::Setting& setting = *letters->setting;
-    const double capital = setting.typeface->capitalHeight() * setting.scale;
+    const double capital = setting::measureOf(setting, setting::SizeBy::capital) * plane::unitsPerMillimetre;
     for (auto line = setting.lines.rbegin(); line != setting.lines.rend(); ++line) {
         if (*caret_ < line->first)
             continue;
@@ -492,8 +492,7 @@ void FlatView::placeCaret(QPointF at) {
     const plane::Vector inSetting =
         letters->place.toSetting(plane::unitsPerMillimetre * plane::Vector{mm.x(), mm.y()});
     const double x = plane::toMillimetres(inSetting.x), y = plane::toMillimetres(inSetting.y);
-    const double middle =
-        plane::toMillimetres(letters->setting->typeface->capitalHeight() * letters->setting->scale) / 2;
+    const double middle = setting::measureOf(*letters->setting, setting::SizeBy::capital) / 2;
     const auto& lines = letters->setting->lines;
     const auto line = std::ranges::min_element(
         lines, {}, [&](const setting::Line& l) { return std::fabs(l.baseline + middle - y); });

@@ -2,6 +2,7 @@
 #include "app/card/typeface_list.hpp"
 #include "app/controls/looks.hpp"
 #include "wording/wording.hpp"
+#include <QComboBox>
 #include <QHBoxLayout>
 #include <QKeyEvent>
 #include <QLabel>
@@ -14,6 +15,7 @@ namespace bollard::app {
 namespace {
 
 using Kind = NumberField::Kind;
+constexpr int sizeMeasures = 5;
 
 /// One inscription: its words and how they are worked. Up and down go to the neighbours.
 class Slip : public QPushButton {
@@ -143,19 +145,33 @@ LetteringStation::LetteringStation(CardEditor& editor, Maker& maker, QWidget* pa
             openTypefaces();
     });
 
-    const auto style = [this](const QString& label, card::Range range, double step,
+    const auto style = [this](const QString& label, Kind kind, card::Range range, double step,
                               double setting::TextStyle::*member) {
-        return number(label, Kind::length, range, step, [this, label, member](double value) {
+        return number(label, kind, range, step, [this, label, member](double value) {
             editor_.editInscription(
                 tr("Change %1").arg(label.toLower()), label,
                 [&](card::Inscription& inscription) { inscription.style.*member = value; });
         });
     };
-    capital_ =
-        style(tr("Capital height"), card::ranges::capitalHeight, 0.5, &setting::TextStyle::capitalHeight);
-    letterSpace_ = style(tr("Letter space"), card::ranges::space, 0.1, &setting::TextStyle::letterSpace);
-    wordSpace_ = style(tr("Word space"), card::ranges::space, 0.1, &setting::TextStyle::wordSpace);
-    lineSpace_ = style(tr("Line space"), card::ranges::space, 0.5, &setting::TextStyle::lineSpace);
+    sizeBy_ = new QComboBox(this);
+    for (int i = 0; i < sizeMeasures; ++i)
+        sizeBy_->addItem(wording::nameOf(static_cast<setting::SizeBy>(i)));
+    row(tr("Size by"), sizeBy_);
+    sizeBy_->setAccessibleName(tr("Size by"));
+    connect(sizeBy_, &QComboBox::activated, this,
+            [this](int by) { changeMeasure(static_cast<setting::SizeBy>(by)); });
+    size_ = style(tr("Size"), Kind::length, card::ranges::size, 0.5, &setting::TextStyle::size);
+    letterSpace_ =
+        style(tr("Letter space"), Kind::length, card::ranges::space, 0.1, &setting::TextStyle::letterSpace);
+    wordSpace_ =
+        style(tr("Word space"), Kind::length, card::ranges::space, 0.1, &setting::TextStyle::wordSpace);
+    lineSpace_ =
+        style(tr("Line space"), Kind::length, card::ranges::space, 0.5, &setting::TextStyle::lineSpace);
+    width_ = style(tr("Width"), Kind::percent, card::ranges::width, 1, &setting::TextStyle::width);
+    slant_ = style(tr("Slant"), Kind::angle, card::ranges::slant, 1, &setting::TextStyle::slant);
+    weight_ =
+        style(tr("Weight change"), Kind::length, card::ranges::weight, 0.05, &setting::TextStyle::weight);
+    weight_->setToolTip(tr("Strokes grown on each side; below 0 they become lighter"));
     align_ = new Choice(tr("Lines"), {tr("left"), tr("centre"), tr("right")}, this);
     row(tr("Lines"), align_);
     connect(align_, &Choice::picked, this, [this](int align) {
@@ -202,11 +218,26 @@ void LetteringStation::previewFace(const type::TypefaceChoice& choice) {
                             [&](card::Inscription& inscription) { inscription.typeface = choice; });
 }
 
+void LetteringStation::changeMeasure(setting::SizeBy by) {
+    const auto& flat = maker_.shown().flat;
+    const working::PlacedLetters* letters = flat ? flat->lettersOf(editor_.selected()) : nullptr;
+    if (!letters || !editor_.inscription() || editor_.inscription()->style.sizeBy == by)
+        return;
+    constexpr double exact_mm = 0.001;
+    const double measured = std::round(setting::measureOf(*letters->setting, by) / exact_mm) * exact_mm;
+    editor_.editInscription(tr("Change the measure of size"), {}, [&](card::Inscription& inscription) {
+        inscription.style.sizeBy = by;
+        if (card::ranges::size.holds(measured)) // words without ink have no width
+            inscription.style.size = measured;
+    });
+}
+
 void LetteringStation::refresh() {
     slips_->refresh();
     const card::Inscription* inscription = editor_.inscription();
-    for (QWidget* widget : std::initializer_list<QWidget*>{words_, face_, capital_, letterSpace_, wordSpace_,
-                                                           lineSpace_, align_})
+    for (QWidget* widget :
+         std::initializer_list<QWidget*>{words_, face_, sizeBy_, size_, width_, slant_, weight_, letterSpace_,
+                                         wordSpace_, lineSpace_, align_})
         widget->setEnabled(inscription != nullptr);
     const QString words = inscription ? QString::fromStdString(inscription->words) : QString();
     if (words_->toPlainText() != words) {
@@ -222,7 +253,13 @@ void LetteringStation::refresh() {
         return;
     face_->setText(wording::nameOf(inscription->typeface));
     face_->setAccessibleName(tr("Typeface: %1").arg(face_->text()));
-    const std::pair<NumberField*, double> fields[]{{capital_, inscription->style.capitalHeight},
+    const setting::SizeBy by = inscription->style.sizeBy;
+    sizeBy_->setCurrentIndex(int(by));
+    setRowLabel(size_, wording::nameOf(by));
+    const std::pair<NumberField*, double> fields[]{{size_, inscription->style.size},
+                                                   {width_, inscription->style.width},
+                                                   {slant_, inscription->style.slant},
+                                                   {weight_, inscription->style.weight},
                                                    {letterSpace_, inscription->style.letterSpace},
                                                    {wordSpace_, inscription->style.wordSpace},
                                                    {lineSpace_, inscription->style.lineSpace}};

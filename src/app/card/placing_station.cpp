@@ -96,8 +96,8 @@ void PlacingStation::fitLargest() {
                 !(*editor_.inscription() == inscription))
                 return told_->setText(tr("The words changed meanwhile; nothing was done."));
             editor_.editInscription(tr("Largest that fits"), {},
-                                    [&](card::Inscription& changed) { changed.style.capitalHeight = *size; });
-            told_->setText(tr("Capitals are now %1.").arg(wording::lengthText(*size, editor_.card().unit)));
+                                    [&](card::Inscription& changed) { changed.style.size = *size; });
+            told_->setText(wording::sizeText(editor_.inscription()->style, editor_.card().unit));
         });
     });
 }

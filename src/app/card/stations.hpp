@@ -2,6 +2,7 @@
 #pragma once
 #include "app/card/station.hpp"
 
+class QComboBox;
 class QPlainTextEdit;
 class QPushButton;
 class QVBoxLayout;
@@ -53,8 +54,9 @@ class LetteringStation : public StationBody {
   private:
     void previewFace(const type::TypefaceChoice& choice);
     void closeTypefaces();
-
     void makeTypefaces();
+    /// Gives the size by another measure; the letters stay as large as they are.
+    void changeMeasure(setting::SizeBy by);
 
     Maker& maker_;
     Slips* slips_;
@@ -63,7 +65,8 @@ class LetteringStation : public StationBody {
     TypefaceList* typefaces_ = nullptr;
     QWidget* typefacePlace_;
     type::TypefaceChoice faceBefore_;
-    NumberField *capital_, *letterSpace_, *wordSpace_, *lineSpace_;
+    QComboBox* sizeBy_;
+    NumberField *size_, *letterSpace_, *wordSpace_, *lineSpace_, *width_, *slant_, *weight_;
     Choice* align_;
 };
 

@@ -27,7 +27,7 @@ QPainterPath drawnWords(const type::Catalogue& catalogue, const type::TypefaceEn
     if (!typeface)
         return {};
     setting::TextStyle style;
-    style.capitalHeight = 10;
+    style.size = 10;
     style.align = setting::Align::left;
     const setting::Setting set = setting::set(words, *typeface, style);
     QPainterPath path;

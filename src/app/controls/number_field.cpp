@@ -25,9 +25,10 @@ double NumberField::unitSize() const {
 
 QString NumberField::suffix() const {
     const auto symbol = quantity::symbolOf(unit_);
-    return kind_ == Kind::length  ? QString::fromUtf8(symbol.data(), qsizetype(symbol.size()))
-           : kind_ == Kind::angle ? QStringLiteral("°")
-                                  : QString();
+    return kind_ == Kind::length    ? QString::fromUtf8(symbol.data(), qsizetype(symbol.size()))
+           : kind_ == Kind::angle   ? QStringLiteral("°")
+           : kind_ == Kind::percent ? QStringLiteral("%")
+                                    : QString();
 }
 
 void NumberField::setValue(double value) {

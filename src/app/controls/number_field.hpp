@@ -10,9 +10,9 @@ namespace bollard::app {
 class NumberField : public QLineEdit {
     Q_OBJECT
   public:
-    enum class Kind { length, angle, plain };
+    enum class Kind { length, angle, percent, plain };
 
-    /// Values are mm, degrees or plain numbers; `name` is the accessible name.
+    /// Values are mm, degrees, percent or plain numbers; `name` is the accessible name.
     NumberField(const QString& name, Kind kind, card::Range range, double step, QWidget* parent = nullptr);
 
     double value() const { return value_; }

@@ -5,6 +5,17 @@
 
 namespace bollard::app {
 
+namespace {
+
+/// How far below its model a new inscription is put: about a line.
+double stagger(const card::Inscription& model) {
+    const bool tellsALine =
+        model.style.sizeBy != setting::SizeBy::width && model.style.sizeBy != setting::SizeBy::height;
+    return tellsALine ? model.style.size * 1.5 : 10;
+}
+
+} // namespace
+
 /// One step of history: the whole card before and after. Cards are small, and nothing can be forgotten.
 class CardEditor::Step : public QUndoCommand {
   public:
@@ -92,7 +103,7 @@ void CardEditor::addInscription() {
         if (const card::Inscription* like = inscription()) {
             added = *like;
             added.unread.clear();
-            added.placing.y -= like->style.capitalHeight * 1.5;
+            added.placing.y -= stagger(*like);
         }
         added.words = tr("new words").toStdString();
         card.inscriptions.push_back(added);
@@ -105,7 +116,7 @@ void CardEditor::copyInscription() {
         return;
     edit(tr("Copy inscription"), {}, [&](card::Card& card) {
         card::Inscription copy = *inscription();
-        copy.placing.y -= copy.style.capitalHeight * 1.5;
+        copy.placing.y -= stagger(copy);
         card.inscriptions.insert(card.inscriptions.begin() + selected_ + 1, copy);
     });
     select(selected_ + 1);

@@ -45,7 +45,10 @@ constexpr Range corner{0, 2500};
 constexpr Range margin{0, 1000};
 constexpr Range holeDiameter{0.1, 2000};
 constexpr Range centreHole{0, 5000};
-constexpr Range capitalHeight{0.2, 2000};
+constexpr Range size{0.2, 5000};
+constexpr Range width{10, 400}; // percent
+constexpr Range slant{-45, 45};
+constexpr Range weight{-20, 20};
 constexpr Range space{-500, 500};
 constexpr Range position{-10000, 10000};
 constexpr Range turn{-360, 360};

@@ -17,6 +17,11 @@ template<class T> struct Named {
 };
 constexpr std::array blankKinds{Named{blank::Kind::none, "none"}, Named{blank::Kind::plate, "plate"},
                                 Named{blank::Kind::disc, "disc"}};
+constexpr std::array sizes{
+    Named{setting::SizeBy::capital, "capital"}, Named{setting::SizeBy::xHeight, "x-height"},
+    Named{setting::SizeBy::line, "line"},       Named{setting::SizeBy::width, "width"},
+    Named{setting::SizeBy::height, "height"},
+};
 constexpr std::array aligns{Named{setting::Align::left, "left"}, Named{setting::Align::centre, "centre"},
                             Named{setting::Align::right, "right"}};
 constexpr std::array anchors{
@@ -186,9 +191,11 @@ Inscription inscriptionFrom(const Fields& fields, const Json& source) {
     if (fields.has("typeface"))
         inscription.typeface = typefaceFrom(fields.within("typeface"));
     const Fields size = fields.within("size");
-    int byCapital = 0;
-    size.choice("by", std::array{Named{0, "capital"}}, byCapital);
-    size.number("value", ranges::capitalHeight, inscription.style.capitalHeight);
+    size.choice("by", sizes, inscription.style.sizeBy);
+    size.number("value", ranges::size, inscription.style.size);
+    fields.number("width", ranges::width, inscription.style.width);
+    fields.number("slant", ranges::slant, inscription.style.slant);
+    fields.number("weight", ranges::weight, inscription.style.weight);
     fields.number("letterSpace", ranges::space, inscription.style.letterSpace);
     fields.number("wordSpace", ranges::space, inscription.style.wordSpace);
     fields.number("lineSpace", ranges::space, inscription.style.lineSpace);
@@ -289,8 +296,11 @@ Json jsonOfInscription(const Inscription& inscription) {
     Json object = known(inscription.unread);
     object["words"] = inscription.words;
     write(object["typeface"], inscription.typeface);
-    object["size"]["by"] = "capital";
-    object["size"]["value"] = inscription.style.capitalHeight;
+    object["size"]["by"] = nameIn(sizes, inscription.style.sizeBy);
+    object["size"]["value"] = inscription.style.size;
+    object["width"] = inscription.style.width;
+    object["slant"] = inscription.style.slant;
+    object["weight"] = inscription.style.weight;
     object["letterSpace"] = inscription.style.letterSpace;
     object["wordSpace"] = inscription.style.wordSpace;
     object["lineSpace"] = inscription.style.lineSpace;

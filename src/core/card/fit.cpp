@@ -11,10 +11,10 @@ bool liesWithin(const plane::Region& letter, const plane::Region& allowed) {
            plane::boundaryGap(letter, allowed, 1).kind != plane::Gap::Kind::overlapping;
 }
 
-bool fits(const Inscription& inscription, double capitalHeight, const plane::Region& allowed,
+bool fits(const Inscription& inscription, double size, const plane::Region& allowed,
           const std::shared_ptr<const type::Typeface>& typeface) {
     setting::TextStyle style = inscription.style;
-    style.capitalHeight = capitalHeight;
+    style.size = size;
     const setting::Setting set = setting::set(inscription.words, typeface, style);
     const setting::Place place(set, inscription.placing);
     return std::ranges::all_of(set.letters, [&](const setting::Letter& letter) {
@@ -29,8 +29,8 @@ std::optional<double> largestThatFits(const Inscription& inscription, const blan
                                       const std::stop_token& stop) {
     const plane::Region allowed = plane::grown(blank::regionOf(blank), -margin * plane::unitsPerMillimetre);
     const plane::Vector size = blank::sizeOf(blank);
-    double low = ranges::capitalHeight.least;
-    double high = std::min(std::max(size.x, size.y) * 2, ranges::capitalHeight.most);
+    double low = ranges::size.least;
+    double high = std::min(std::max(size.x, size.y) * 2, ranges::size.most);
     if (allowed.empty() || !(high > low) || !fits(inscription, low, allowed, typeface))
         return std::nullopt;
     while (high - low > 0.004) {
@@ -40,7 +40,7 @@ std::optional<double> largestThatFits(const Inscription& inscription, const blan
         (fits(inscription, middle, allowed, typeface) ? low : high) = middle;
     }
     const double rounded = std::floor(low * 100) / 100;
-    return rounded >= ranges::capitalHeight.least ? std::optional(rounded) : std::nullopt;
+    return rounded >= ranges::size.least ? std::optional(rounded) : std::nullopt;
 }
 
 } // namespace bollard::card

@@ -67,6 +67,8 @@ class Writer {
     void findInscription(int slot) {
         findCharacters(slot);
         findWidths(slot);
+        findLost(slot, FindingKind::strokeLost, ReadingKind::stroke, Severity::stop);
+        findLost(slot, FindingKind::counterLost, ReadingKind::counter, Severity::watch);
         findNecks(slot);
         findHeights(slot);
         findEdges(slot);
@@ -148,6 +150,24 @@ class Writer {
         f.measured = f.places.front().width;
         f.count = int(f.places.size());
         found_.push_back(std::move(f));
+    }
+
+    /// What the weight change takes away, the widest place of each letter.
+    void findLost(int slot, FindingKind kind, ReadingKind what, Severity severity) {
+        std::map<int, const Reading*> ofLetter;
+        for (const Reading& reading : in_.measures.lost) {
+            if (reading.inscription != slot || reading.kind != what)
+                continue;
+            const Reading*& widest = ofLetter[reading.letter];
+            if (!widest || reading.width > widest->width)
+                widest = &reading;
+        }
+        Finding f = finding(kind, severity, slot);
+        const setting::Setting& setting = *letters(slot).setting;
+        f.limit = 2 * std::fabs(plane::toMillimetres(setting.form.weight * setting.scale));
+        for (const auto& [letter, reading] : ofLetter)
+            f.places.push_back(place(slot, letter, reading->at, reading->width));
+        addNarrow(std::move(f));
     }
 
     void findNecks(int slot) {

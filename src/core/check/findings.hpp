@@ -20,6 +20,8 @@ enum class FindingKind {
     counterNarrow,
     openingNarrow,
     neckNarrow,
+    strokeLost,  ///< the weight change takes all of it; limit: what it takes
+    counterLost, ///< the weight change fills it
     counterLoose,
     letterLoose,
     pieceLoose,

@@ -14,8 +14,7 @@ constexpr double leastReach_mm = 2, mostReach_mm = 10;
 
 /// How far gaps are looked for: farther than any limit, and about a letter space of large letters.
 double reachOf(const PlacedLetters& letters) {
-    const double capital_mm =
-        toMillimetres(letters.setting->typeface->capitalHeight() * letters.setting->scale);
+    const double capital_mm = setting::measureOf(*letters.setting, setting::SizeBy::capital);
     return plane::unitsPerMillimetre * std::clamp(0.3 * capital_mm, leastReach_mm, mostReach_mm);
 }
 
@@ -33,32 +32,65 @@ ReadingKind kindOf(plane::WidthKind kind) {
     return ReadingKind::bridge;
 }
 
+type::GlyphForm withoutWeight(type::GlyphForm form) {
+    form.weight = 0;
+    return form;
+}
+
 /// Measures each distinct glyph once, before they are asked for one by one.
-void warmGlyphs(const setting::Setting& setting, const std::stop_token& stop) {
+void warmGlyphs(const setting::Setting& setting, const type::GlyphForm& form, const std::stop_token& stop) {
     std::unordered_set<std::uint32_t> distinct;
     for (const setting::Letter& letter : setting.letters)
-        if (!setting.typeface->hasWidths(letter.glyph))
+        if (!setting.typeface->hasWidths(letter.glyph, form))
             distinct.insert(letter.glyph);
     const std::vector<std::uint32_t> glyphs(distinct.begin(), distinct.end());
     tbb::parallel_for(size_t{0}, glyphs.size(), [&](size_t i) {
         if (!stop.stop_requested())
-            setting.typeface->widths(glyphs[i]);
+            setting.typeface->widths(glyphs[i], form);
     });
 }
 
-void measureStrokes(const PlacedLetters& letters, int slot, Measures& out) {
+/// Widths of all letters in a form, as far as they are wanted.
+template<class Wanted>
+void readWidths(const PlacedLetters& letters, int slot, const type::GlyphForm& form, Wanted wanted,
+                std::vector<Reading>& out) {
     const setting::Setting& setting = *letters.setting;
     for (size_t i = 0; i < setting.letters.size(); ++i) {
         const setting::Letter& letter = setting.letters[i];
-        if (letter.region->empty())
+        if (letter.missing || letter.drawsNothing)
             continue;
-        for (const plane::WidthSample& sample : setting.typeface->widths(letter.glyph)) {
+        const auto widths = setting.typeface->widths(letter.glyph, form);
+        for (const plane::WidthSample& sample : *widths) {
+            if (!wanted(sample))
+                continue;
             const Vector at = setting.scale * sample.at + plane::vectorOf(letter.at);
-            out.readings.push_back({kindOf(sample.kind), letters.place.toSide(at),
-                                    toMillimetres(setting.scale * sample.width),
-                                    toMillimetres(setting.scale * sample.length), slot, int(i)});
+            out.push_back({kindOf(sample.kind), letters.place.toSide(at),
+                           toMillimetres(setting.scale * sample.width),
+                           toMillimetres(setting.scale * sample.length), slot, int(i)});
         }
     }
+}
+
+void measureStrokes(const PlacedLetters& letters, int slot, const std::stop_token& stop, Measures& out) {
+    const type::GlyphForm& form = letters.setting->form;
+    warmGlyphs(*letters.setting, form, stop);
+    if (stop.stop_requested())
+        return;
+    readWidths(
+        letters, slot, form, [](const auto&) { return true; }, out.readings);
+    if (form.weight == 0)
+        return;
+    // A stroke grows by the weight on both sides and a counter shrinks by it: below 0 nothing is left to
+    // measure.
+    const type::GlyphForm before = withoutWeight(form);
+    warmGlyphs(*letters.setting, before, stop);
+    if (stop.stop_requested())
+        return;
+    const auto isLost = [&](const plane::WidthSample& sample) {
+        return (sample.kind == plane::WidthKind::stroke && sample.width + 2 * form.weight <= 0) ||
+               (sample.kind == plane::WidthKind::counter && sample.width - 2 * form.weight <= 0);
+    };
+    readWidths(letters, slot, before, isLost, out.lost);
 }
 
 void addGap(const plane::Gap& gap, Vector shift, const PlacedLetters& letters, int slot,
@@ -174,10 +206,9 @@ Measures measuresOf(std::span<const PlacedLetters> inscriptions, const plane::Re
     Measures measures;
     for (size_t slot = 0; slot < inscriptions.size() && !stop.stop_requested(); ++slot) {
         const PlacedLetters& letters = inscriptions[slot];
-        warmGlyphs(*letters.setting, stop);
+        measureStrokes(letters, int(slot), stop, measures);
         if (stop.stop_requested())
             break;
-        measureStrokes(letters, int(slot), measures);
         measureGaps(letters, int(slot), memory, measures);
         for (size_t other = slot + 1; other < inscriptions.size(); ++other)
             measureBetween(letters, inscriptions[other], int(slot), measures);

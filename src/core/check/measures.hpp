@@ -48,6 +48,8 @@ struct Overhang {
 
 struct Measures {
     std::vector<Reading> readings{};
+    std::vector<Reading>
+        lost{}; ///< strokes and counters that the weight change takes away, as wide as they were
     std::vector<Joint> joints{};
     std::vector<Overhang> overhangs{};
 };

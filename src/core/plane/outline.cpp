@@ -39,6 +39,20 @@ void flattenCubic(Ring& ring, Vector a, Vector b, Vector c, Vector d, double tol
 
 } // namespace
 
+Outline sheared(const Outline& outline, double width, double lean) {
+    const auto moved = [&](Vector v) { return Vector{width * v.x + lean * v.y, v.y}; };
+    Outline result = outline;
+    for (Contour& contour : result.contours) {
+        contour.start = moved(contour.start);
+        for (Segment& segment : contour.segments) {
+            segment.first = moved(segment.first);
+            segment.second = moved(segment.second);
+            segment.end = moved(segment.end);
+        }
+    }
+    return result;
+}
+
 Contour circle(Vector centre, double radius) {
     return roundedRectangle(centre - Vector{radius, radius}, centre + Vector{radius, radius}, radius);
 }

@@ -28,6 +28,9 @@ struct Outline {
     bool operator==(const Outline&) const = default;
 };
 
+/// Every point (x, y) moved to (width x + lean y, y).
+Outline sheared(const Outline& outline, double width, double lean);
+
 /// A circle of four cubic arcs, counter-clockwise; its radius is off by less than 0.03 %.
 Contour circle(Vector centre, double radius);
 

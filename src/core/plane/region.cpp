@@ -109,10 +109,11 @@ Region without(const Region& a, const Region& b) {
     return combined(a.rings, b.rings, ClipperLib::ctDifference);
 }
 
-Region grown(const Region& region, double by) {
+Region grown(const Region& region, double by, Corners corners) {
     constexpr double arcTolerance = 50; // 5 micrometres
     ClipperLib::ClipperOffset offset(2.0, arcTolerance);
-    offset.AddPaths(toClipper(region.rings), ClipperLib::jtRound, ClipperLib::etClosedPolygon);
+    const auto join = corners == Corners::round ? ClipperLib::jtRound : ClipperLib::jtMiter;
+    offset.AddPaths(toClipper(region.rings), join, ClipperLib::etClosedPolygon);
     ClipperLib::Paths result;
     offset.Execute(result, by);
     return fromClipper(result);

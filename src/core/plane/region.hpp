@@ -28,8 +28,14 @@ Region common(const Region& a, const Region& b);
 /// What lies in `a` but not in `b`.
 Region without(const Region& a, const Region& b);
 
-/// The region grown by `by` grid units on every side, or shrunk when negative; corners are rounded.
-Region grown(const Region& region, double by);
+/// What becomes of corners that stick out when a region grows, or that reach in when it shrinks.
+enum class Corners {
+    round, ///< every point of the new edge is exactly as far off as asked
+    sharp  ///< corners of 60 degrees and more stay corners; narrower ones are cut off square
+};
+
+/// The region grown by `by` grid units on every side, or shrunk when negative.
+Region grown(const Region& region, double by, Corners corners = Corners::round);
 
 /// The connected parts, each an outer ring followed by its holes.
 std::vector<Region> parts(const Region& region);

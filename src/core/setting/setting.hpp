@@ -9,12 +9,25 @@ namespace bollard::setting {
 
 enum class Align { left, centre, right };
 
-/// How the words of an inscription are set. Lengths in mm.
+/// What is measured to give the size.
+enum class SizeBy {
+    capital, ///< the height of H as drawn, with the weight change on both sides
+    xHeight, ///< the height of x
+    line,    ///< baseline to baseline, without extra line space
+    width,   ///< all words, leftmost to rightmost ink
+    height   ///< all words, lowest to highest ink
+};
+
+/// How the words of an inscription are set. Lengths in mm, as measured on the part.
 struct TextStyle {
-    double capitalHeight = 10; ///< above 0
-    double letterSpace = 0;    ///< extra between letters; may be negative
-    double wordSpace = 0;      ///< extra at each space
-    double lineSpace = 0;      ///< extra between lines, on top of the typeface's own line height
+    SizeBy sizeBy = SizeBy::capital;
+    double size = 10;       ///< above 0
+    double width = 100;     ///< percent of the typeface's own width
+    double slant = 0;       ///< degrees, tops to the right
+    double weight = 0;      ///< strokes grown on each side; negative makes them lighter
+    double letterSpace = 0; ///< extra between letters; may be negative
+    double wordSpace = 0;   ///< extra at each space
+    double lineSpace = 0;   ///< extra between lines, on top of the typeface's own line height
     Align align = Align::centre;
     bool operator==(const TextStyle&) const = default;
 };
@@ -43,15 +56,21 @@ struct Line {
 /// Words laid out; immutable and shared.
 struct Setting {
     std::shared_ptr<const type::Typeface> typeface{};
+    type::GlyphForm form{};
     double scale = 0; ///< grid units per font unit
     std::vector<Letter> letters{};
     std::vector<Line> lines{};
-    plane::Box frame{}; ///< ink from left to right, last baseline to first capital line; anchors refer to it
-    plane::Box ink{};   ///< all outlines
+    plane::Box
+        frame{}; ///< ink from left to right, foot of the last line's H to top of the first's; for anchors
+    plane::Box ink{}; ///< all outlines
 };
 
+/// How large a setting is, mm, by each measure.
+double measureOf(const Setting& setting, SizeBy by);
+
 /// Lays out UTF-8 words. Ligatures are given up where letter space is asked for.
-/// A style with a capital height of 0 or less gives an empty setting.
+/// A style with a size of 0 or less gives an empty setting. Words without ink, and spaces that alone are
+/// wider than the width asked for, leave the size at capitals of 10 mm, or the smallest that is set, 0.1 mm.
 Setting set(const std::string& words, std::shared_ptr<const type::Typeface> typeface, const TextStyle& style);
 
 } // namespace bollard::setting

@@ -115,11 +115,30 @@ bool wasMended(const std::vector<plane::Ring>& before, const plane::Region& afte
     return rings != after.rings.size() || std::fabs(std::fabs(signedArea) - area) > 1e-4 * area;
 }
 
+/// The glyph in its form on the grid, `scale` grid units per font unit.
+plane::Region formed(const Glyph& glyph, const GlyphForm& form, double scale, double tolerance) {
+    const double lean = std::tan(form.slant * M_PI / 180);
+    const bool upright = form.width == 1 && lean == 0;
+    plane::Region region = plane::filled(plane::flattened(
+        upright ? glyph.outline : plane::sheared(glyph.outline, form.width, lean), scale, tolerance));
+    return form.weight == 0 ? region : plane::grown(region, form.weight * scale, plane::Corners::sharp);
+}
+
 double topOf(const plane::Outline& outline) {
     double top = 0;
     for (const plane::Ring& ring : plane::flattened(outline, 16, 4))
         top = std::max(top, plane::boxOf(ring).high.y / 16.0);
     return top;
+}
+
+/// How high a letter is: drawn, else by the font's table, else as given.
+double heightOf(hb_font_t* font, hb_codepoint_t letter, hb_ot_metrics_tag_t table, double otherwise) {
+    hb_codepoint_t glyph = 0;
+    double height = hb_font_get_nominal_glyph(font, letter, &glyph) ? topOf(outlineOf(font, glyph)) : 0;
+    hb_position_t told = 0;
+    if (height <= 0 && hb_ot_metrics_get_position(font, table, &told))
+        height = told;
+    return height > 0 ? height : otherwise;
 }
 
 std::string nameOf(const char* text, const std::string& otherwise) {
@@ -128,19 +147,28 @@ std::string nameOf(const char* text, const std::string& otherwise) {
 
 } // namespace
 
+/// Sizes and weights tried one after another must not fill the memory.
+constexpr size_t mostKept = 4096;
+
 struct Typeface::State {
+    struct FormKey {
+        std::uint32_t id;
+        GlyphForm form;
+        auto operator<=>(const FormKey&) const = default;
+    };
     struct ScaledKey {
         std::uint32_t id;
         double scale;
+        GlyphForm form;
         auto operator<=>(const ScaledKey&) const = default;
     };
     hb_font_t* font = nullptr;
     std::string family, style;
-    double unitsPerEm = 1000, capitalHeight = 700, ascender = 800, lineHeight = 1200;
+    double unitsPerEm = 1000, capitalHeight = 700, xHeight = 500, ascender = 800, lineHeight = 1200;
 
     std::mutex guard;
     std::unordered_map<std::uint32_t, std::unique_ptr<const Glyph>> glyphs;
-    std::unordered_map<std::uint32_t, std::unique_ptr<const std::vector<plane::WidthSample>>> widths;
+    std::map<FormKey, std::shared_ptr<const std::vector<plane::WidthSample>>> widths;
     std::map<ScaledKey, std::shared_ptr<const plane::Region>> regions;
 
     ~State() { hb_font_destroy(font); }
@@ -160,6 +188,9 @@ double Typeface::unitsPerEm() const {
 }
 double Typeface::capitalHeight() const {
     return state_->capitalHeight;
+}
+double Typeface::xHeight() const {
+    return state_->xHeight;
 }
 double Typeface::ascender() const {
     return state_->ascender;
@@ -186,42 +217,49 @@ const Glyph& Typeface::glyph(std::uint32_t id) const {
     return *kept;
 }
 
-std::shared_ptr<const plane::Region> Typeface::region(std::uint32_t id, double scale) const {
+plane::Vector GlyphForm::moved(plane::Vector v) const {
+    return {width * v.x + std::tan(slant * M_PI / 180) * v.y, v.y};
+}
+
+std::shared_ptr<const plane::Region> Typeface::region(std::uint32_t id, double scale,
+                                                      const GlyphForm& form) const {
     const Glyph& drawn = glyph(id);
     const std::scoped_lock lock(state_->guard);
-    constexpr size_t mostKept = 4096; // sizes tried one after another must not fill the memory
     if (state_->regions.size() > mostKept)
         state_->regions.clear();
-    std::shared_ptr<const plane::Region>& kept = state_->regions[{id, scale}];
+    std::shared_ptr<const plane::Region>& kept = state_->regions[{id, scale, form}];
     if (!kept)
-        kept = std::make_shared<const plane::Region>(plane::filled(
-            plane::flattened(drawn.outline, scale, solidTolerance_mm * plane::unitsPerMillimetre)));
+        kept = std::make_shared<const plane::Region>(
+            formed(drawn, form, scale, solidTolerance_mm * plane::unitsPerMillimetre));
     return kept;
 }
 
-bool Typeface::hasWidths(std::uint32_t id) const {
+bool Typeface::hasWidths(std::uint32_t id, const GlyphForm& form) const {
     const std::scoped_lock lock(state_->guard);
-    return state_->widths.contains(id);
+    return state_->widths.contains({id, form});
 }
 
-const std::vector<plane::WidthSample>& Typeface::widths(std::uint32_t id) const {
+std::shared_ptr<const std::vector<plane::WidthSample>> Typeface::widths(std::uint32_t id,
+                                                                        const GlyphForm& form) const {
     const Glyph& drawn = glyph(id);
     {
         const std::scoped_lock lock(state_->guard);
-        if (const auto kept = state_->widths.find(id); kept != state_->widths.end())
-            return *kept->second;
+        if (const auto kept = state_->widths.find({id, form}); kept != state_->widths.end())
+            return kept->second;
     }
     const double scale = widthGridPerEm / state_->unitsPerEm;
-    const plane::Region region = plane::filled(plane::flattened(drawn.outline, scale, widthTolerance));
+    const plane::Region region = formed(drawn, form, scale, widthTolerance);
     auto samples =
-        std::make_unique<std::vector<plane::WidthSample>>(plane::widthsOf(plane::medialAxis(region), region));
+        std::make_shared<std::vector<plane::WidthSample>>(plane::widthsOf(plane::medialAxis(region), region));
     for (plane::WidthSample& sample : *samples) {
         sample.at = (1 / scale) * sample.at;
         sample.width /= scale;
         sample.length /= scale;
     }
     const std::scoped_lock lock(state_->guard);
-    return *state_->widths.try_emplace(id, std::move(samples)).first->second;
+    if (state_->widths.size() > mostKept)
+        state_->widths.clear();
+    return state_->widths.try_emplace({id, form}, std::move(samples)).first->second;
 }
 
 quantity::Result<std::shared_ptr<const Typeface>> openTypeface(const std::string& file, int index,
@@ -267,14 +305,8 @@ quantity::Result<std::shared_ptr<const Typeface>> openTypeface(const std::string
     hb_font_get_h_extents(state->font, &extents);
     state->ascender = extents.ascender;
     state->lineHeight = std::max(extents.ascender - extents.descender + extents.line_gap, unitsPerEm / 2);
-    hb_codepoint_t capital = 0;
-    hb_position_t tableHeight = 0;
-    double height = 0;
-    if (hb_font_get_nominal_glyph(state->font, 'H', &capital))
-        height = topOf(outlineOf(state->font, capital));
-    if (height <= 0 && hb_ot_metrics_get_position(state->font, HB_OT_METRICS_TAG_CAP_HEIGHT, &tableHeight))
-        height = tableHeight;
-    state->capitalHeight = height > 0 ? height : 0.7 * unitsPerEm;
+    state->capitalHeight = heightOf(state->font, 'H', HB_OT_METRICS_TAG_CAP_HEIGHT, 0.7 * unitsPerEm);
+    state->xHeight = heightOf(state->font, 'x', HB_OT_METRICS_TAG_X_HEIGHT, 0.5 * unitsPerEm);
     return std::shared_ptr<const Typeface>(new Typeface(std::move(state)));
 }
 

@@ -27,6 +27,16 @@ struct Glyph {
     bool mended = false; ///< contours overlapped or crossed themselves and were united
 };
 
+/// How glyphs are changed from the way the font draws them.
+struct GlyphForm {
+    double width = 1;  ///< times as wide, above 0
+    double slant = 0;  ///< degrees, tops to the right; between -60 and 60
+    double weight = 0; ///< strokes grown on each side by so many font units; negative makes them lighter
+    auto operator<=>(const GlyphForm&) const = default;
+    /// Where a point or an offset of the font goes, weight aside.
+    plane::Vector moved(plane::Vector v) const;
+};
+
 /// An opened font. Immutable to its users and safe to use from several threads; glyphs are made when first
 /// asked for and kept.
 class Typeface {
@@ -40,15 +50,20 @@ class Typeface {
     double unitsPerEm() const;
     /// The top of H above the baseline; where there is no H, the font's table; font units, above 0.
     double capitalHeight() const;
+    /// The top of x above the baseline; where there is no x, the font's table; font units, above 0.
+    double xHeight() const;
     double ascender() const;   ///< above the baseline, for one line
     double lineHeight() const; ///< baseline to baseline
 
     const Glyph& glyph(std::uint32_t id) const;
     /// The glyph at `scale` grid units per font unit, flattened within 0.01 mm and united; empty for blanks.
-    std::shared_ptr<const plane::Region> region(std::uint32_t id, double scale) const;
+    std::shared_ptr<const plane::Region> region(std::uint32_t id, double scale,
+                                                const GlyphForm& form = {}) const;
     /// Local widths of the glyph, in font units and font coordinates.
-    const std::vector<plane::WidthSample>& widths(std::uint32_t id) const;
-    bool hasWidths(std::uint32_t id) const; ///< they were asked for before, and cost nothing now
+    std::shared_ptr<const std::vector<plane::WidthSample>> widths(std::uint32_t id,
+                                                                  const GlyphForm& form = {}) const;
+    /// They were asked for before, and cost nothing now.
+    bool hasWidths(std::uint32_t id, const GlyphForm& form = {}) const;
 
     hb_font_t* shapingFont() const; ///< immutable; belongs to the typeface
 
