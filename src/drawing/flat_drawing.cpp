@@ -72,8 +72,8 @@ FlatDrawing::FlatDrawing(card::Made made) : made_(std::move(made)) {
 
 /// Letters that overlap others are drawn as one shape; all others with the typeface's own curves.
 void FlatDrawing::addShapes(const working::PlacedLetters& letters) {
-    Inscription& inscription =
-        inscriptions_.emplace_back(Inscription{letters.inscription, letters.working.kind, {}});
+    Inscription& inscription = inscriptions_.emplace_back(
+        Inscription{letters.inscription, letters.working.kind, letters.place.reading(), {}});
     const auto& all = letters.setting->letters;
     std::vector<int> group(all.size());
     for (size_t i = 0; i < all.size(); ++i) {
@@ -90,6 +90,8 @@ void FlatDrawing::addShapes(const working::PlacedLetters& letters) {
     const QPointF origin = pointOf(letters.place.toSide({0, 0}));
     QTransform place = QTransform::fromTranslate(origin.x(), origin.y());
     place.rotate(letters.place.turn());
+    if (letters.place.mirrors())
+        place.scale(-1, 1);
     const auto add = [&](QPainterPath path) {
         const QRectF box = path.boundingRect();
         inscription.shapes.push_back({std::move(path), box});
@@ -354,6 +356,11 @@ void FlatDrawing::paintLegend(QPainter& painter, const QRectF& area) const {
         painter.drawText(QPointF(x + 22, y + 10), text);
         x += 22 + QFontMetricsF(painter.font()).horizontalAdvance(text) + 20;
     };
+    const auto note = [&](const QString& text) {
+        painter.setPen(t.tide);
+        painter.drawText(QPointF(x, y + 10), text);
+        x += QFontMetricsF(painter.font()).horizontalAdvance(text) + 20;
+    };
     const auto any = [&](Kind kind) {
         return std::ranges::any_of(inscriptions_, [&](const Inscription& i) { return i.kind == kind; });
     };
@@ -364,6 +371,9 @@ void FlatDrawing::paintLegend(QPainter& painter, const QRectF& area) const {
         entry(thin(t.materialEdge), t.sunk, wording::nameOf(Kind::sunk));
     if (any(Kind::pierced))
         entry(thin(t.ink), QBrush(t.inkSoft, Qt::BDiagPattern), wording::nameOf(Kind::pierced));
+    for (const auto side : {setting::ReadingSide::impression, setting::ReadingSide::throughBack})
+        if (std::ranges::any_of(inscriptions_, [&](const Inscription& i) { return i.reading == side; }))
+            note(Flat::tr("mirrored: reads %1").arg(wording::nameOf(side)));
     if (!made_.solid || made_.solid->problem)
         return;
     const check::DropOuts& dropOuts = made_.solid->dropOuts;

@@ -67,6 +67,7 @@ class FlatDrawing {
     struct Inscription {
         int number;
         working::Kind kind;
+        setting::ReadingSide reading;
         std::vector<Shape> shapes;
     };
     void paintBlank(QPainter& painter, const FlatScale& scale) const;

@@ -91,6 +91,9 @@ QString titleOf(const Finding& finding) {
     case FindingKind::openingNarrow:
     case FindingKind::neckNarrow:
         return narrowTitle(finding);
+    case FindingKind::readingSide:
+        return finding.working == Kind::pierced ? Findings::tr("No impression is left")
+                                                : Findings::tr("Read through the blank");
     case FindingKind::strokeLost:
         return Findings::tr("Strokes vanish");
     case FindingKind::counterLost:
@@ -144,6 +147,13 @@ QString whyOf(const Finding& finding) {
     case FindingKind::openingNarrow:
     case FindingKind::neckNarrow:
         return narrowWhy(finding);
+    case FindingKind::readingSide:
+        return finding.working == Kind::pierced
+                   ? Findings::tr(
+                         "Letters cut right through press nothing. Sink or raise them, or let them be "
+                         "read on the part.")
+                   : Findings::tr("The words are mirrored on the front; the blank must be clear to be read "
+                                  "from its back.");
     case FindingKind::strokeLost:
         return Findings::tr("The weight change takes more off these strokes than they are wide.");
     case FindingKind::counterLost:

@@ -105,6 +105,18 @@ QString nameOf(setting::SizeBy by) {
     return Summaries::tr("Overall height");
 }
 
+QString nameOf(setting::ReadingSide side) {
+    switch (side) {
+    case setting::ReadingSide::onPart:
+        return Summaries::tr("on the part");
+    case setting::ReadingSide::impression:
+        return Summaries::tr("in its impression");
+    case setting::ReadingSide::throughBack:
+        break;
+    }
+    return Summaries::tr("through from the back");
+}
+
 QString sizeText(const setting::TextStyle& style, quantity::Unit unit) {
     const QString size = shortLength(style.size, unit);
     switch (style.sizeBy) {
@@ -148,6 +160,8 @@ QString placingSummary(const card::Card& card, int inscription) {
     if (placing.turn != 0)
         text +=
             Summaries::tr(", turned %1°").arg(QString::fromStdString(quantity::roundedText(placing.turn, 2)));
+    if (placing.reading != setting::ReadingSide::onPart)
+        text += Summaries::tr(", reads %1").arg(nameOf(placing.reading));
     return text;
 }
 

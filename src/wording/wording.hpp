@@ -31,6 +31,8 @@ QString summaryOf(const check::FilamentProcess& process, quantity::Unit unit);
 QString sizeText(const setting::TextStyle& style, quantity::Unit unit);
 
 QString nameOf(setting::SizeBy by);
+/// "in its impression".
+QString nameOf(setting::ReadingSide side);
 QString nameOf(working::Kind kind);
 QString nameOf(check::Limit limit, working::Kind kind);
 QString nameOf(const type::TypefaceChoice& choice);

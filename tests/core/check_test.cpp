@@ -81,6 +81,21 @@ class CheckTest : public QObject {
         QVERIFY(finding && finding->measured > 0 && finding->measured < finding->limit);
     }
 
+    void aReadingSideThatTheWorkingDeniesIsTold() {
+        card::Card card = samples::plate("TIDE");
+        card.inscriptions[0].placing.reading = setting::ReadingSide::impression;
+        QVERIFY(!samples::finding(samples::made(card), FindingKind::readingSide));
+        card.inscriptions[0].working.kind = working::Kind::pierced;
+        const auto pierced = samples::made(card);
+        QCOMPARE(samples::finding(pierced, FindingKind::readingSide)->severity, Severity::watch);
+        card.inscriptions[0].placing.reading = setting::ReadingSide::throughBack;
+        QVERIFY(!samples::finding(samples::made(card), FindingKind::readingSide));
+        card.inscriptions[0].working.kind = working::Kind::sunk;
+        const auto sunk = samples::made(card);
+        QCOMPARE(samples::finding(sunk, FindingKind::readingSide)->severity, Severity::note);
+        QVERIFY(sunk.solid && !sunk.solid->problem && body::faultsOf(sunk.solid->mesh).openEdges == 0);
+    }
+
     void whatTheWeightChangeTakesAwayIsTold() {
         card::Card card = samples::plate("IO");
         card.inscriptions[0].style.size = 10;

@@ -72,6 +72,34 @@ class SettingTest : public QObject {
         COMPARE_NEAR(setting::measureOf(s, SizeBy::capital), 0.1, 0.001);
     }
 
+    void theReadingSideMirrorsExactly() {
+        const auto s = set("QUAY 7\nb", {});
+        std::mt19937 random(5);
+        for (int i = 0; i < 40; ++i) {
+            setting::Placing plain;
+            plain.anchor = static_cast<Anchor>(i % 9);
+            plain.x = 31;
+            plain.y = 12.3;
+            plain.turn = i % 2 ? double(random() % 360) - 180 : 0;
+            setting::Placing mirrored = plain;
+            mirrored.reading = setting::ReadingSide(1 + i % 2);
+            mirrored.turn = -plain.turn;
+            mirrored.anchor =
+                static_cast<Anchor>(i % 9 + 2 - 2 * (i % 3)); // what is left there is right here
+            const setting::Place straight(s, plain), flipped(s, mirrored);
+            for (const setting::Letter& letter : s.letters) {
+                const auto seen = straight.onSide(letter), inMirror = flipped.onSide(letter);
+                QCOMPARE(inMirror.rings.size(), seen.rings.size());
+                COMPARE_NEAR(plane::areaOf(inMirror) / plane::areaOf(seen), 1, 1e-4);
+                const plane::Box a = plane::boxOf(seen), b = plane::boxOf(inMirror);
+                QVERIFY(std::abs(a.low.x + b.high.x - 2 * 310000) <= 2 && std::abs(a.low.y - b.low.y) <= 2);
+            }
+            const plane::Vector p{12345, -6789};
+            COMPARE_NEAR(flipped.toSetting(flipped.toSide(p)).x, p.x, 1e-6);
+            COMPARE_NEAR(straight.toSide(p).x + flipped.toSide(p).x, 2 * 310000, 1e-6);
+        }
+    }
+
     void widthSlantAndWeightAreExact() {
         setting::TextStyle plain, changed;
         plain.size = changed.size = 20;

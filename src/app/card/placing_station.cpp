@@ -2,13 +2,17 @@
 #include "app/controls/looks.hpp"
 #include "card/fit.hpp"
 #include "wording/wording.hpp"
+#include <QComboBox>
+#include <QCoreApplication>
 #include <QLabel>
+#include <QPointer>
 #include <QPushButton>
 #include <QThreadPool>
 
 namespace bollard::app {
 
 using Kind = NumberField::Kind;
+constexpr int readingSides = 3;
 
 PlacingStation::PlacingStation(CardEditor& editor, Maker& maker, QWidget* parent)
     : StationBody(editor, parent), maker_(maker) {
@@ -34,11 +38,9 @@ PlacingStation::PlacingStation(CardEditor& editor, Maker& maker, QWidget* parent
             inscription.placing.anchor = static_cast<setting::Anchor>(anchor);
             if (!letters)
                 return;
-            const plane::Point held =
-                setting::anchorPoint(letters->setting->frame, inscription.placing.anchor);
-            const plane::Vector at = letters->place.toSide(plane::vectorOf(held));
-            inscription.placing.x = std::round(plane::toMillimetres(at.x) * 1000) / 1000;
-            inscription.placing.y = std::round(plane::toMillimetres(at.y) * 1000) / 1000;
+            const plane::Vector at = letters->place.anchorOnSide(inscription.placing.anchor);
+            inscription.placing.x = std::round(at.x * 1000) / 1000;
+            inscription.placing.y = std::round(at.y * 1000) / 1000;
         });
     });
     const auto field = [this](const QString& label, Kind kind, card::Range range,
@@ -52,6 +54,16 @@ PlacingStation::PlacingStation(CardEditor& editor, Maker& maker, QWidget* parent
     x_ = field(tr("Across, x"), Kind::length, card::ranges::position, &setting::Placing::x);
     y_ = field(tr("Up, y"), Kind::length, card::ranges::position, &setting::Placing::y);
     turn_ = field(tr("Turn"), Kind::angle, card::ranges::turn, &setting::Placing::turn);
+    reading_ = new QComboBox(this);
+    for (int i = 0; i < readingSides; ++i)
+        reading_->addItem(wording::nameOf(static_cast<setting::ReadingSide>(i)));
+    row(tr("Words read"), reading_);
+    reading_->setAccessibleName(tr("From where the words are read"));
+    connect(reading_, &QComboBox::activated, this, [this](int side) {
+        editor_.editInscription(tr("Change reading side"), {}, [&](card::Inscription& inscription) {
+            inscription.placing.reading = static_cast<setting::ReadingSide>(side);
+        });
+    });
     auto* centre = new QPushButton(tr("Centre on the blank"), this);
     wide(centre);
     connect(centre, &QPushButton::clicked, this, [this] {
@@ -82,29 +94,34 @@ void PlacingStation::fitLargest() {
         return;
     largest_->setEnabled(false);
     const int selected = editor_.selected();
-    QThreadPool::globalInstance()->start([this, selected, inscription = *editor_.inscription(),
-                                          blank = editor_.card().blank,
+    QThreadPool::globalInstance()->start([guard = QPointer(this), selected,
+                                          inscription = *editor_.inscription(), blank = editor_.card().blank,
                                           typeface = letters->setting->typeface] {
         const std::optional<double> size = card::largestThatFits(inscription, blank, blank.margin, typeface);
-        QMetaObject::invokeMethod(this, [this, selected, inscription, size] {
-            largest_->setEnabled(true);
-            told_->show();
-            if (!size)
-                return told_->setText(
-                    tr("No size fits here: the anchor lies outside the margin, or there is no blank."));
-            if (selected != editor_.selected() || !editor_.inscription() ||
-                !(*editor_.inscription() == inscription))
-                return told_->setText(tr("The words changed meanwhile; nothing was done."));
-            editor_.editInscription(tr("Largest that fits"), {},
-                                    [&](card::Inscription& changed) { changed.style.size = *size; });
-            told_->setText(wording::sizeText(editor_.inscription()->style, editor_.card().unit));
+        QMetaObject::invokeMethod(qApp, [guard, selected, inscription, size] {
+            if (guard) // else the window went meanwhile
+                guard->takeLargest(selected, inscription, size);
         });
     });
 }
 
+void PlacingStation::takeLargest(int selected, const card::Inscription& inscription,
+                                 std::optional<double> size) {
+    largest_->setEnabled(true);
+    told_->show();
+    if (!size)
+        return told_->setText(
+            tr("No size fits here: the anchor lies outside the margin, or there is no blank."));
+    if (selected != editor_.selected() || !editor_.inscription() || !(*editor_.inscription() == inscription))
+        return told_->setText(tr("The words changed meanwhile; nothing was done."));
+    editor_.editInscription(tr("Largest that fits"), {},
+                            [&](card::Inscription& changed) { changed.style.size = *size; });
+    told_->setText(wording::sizeText(editor_.inscription()->style, editor_.card().unit));
+}
+
 void PlacingStation::refresh() {
     const card::Inscription* inscription = editor_.inscription();
-    for (QWidget* widget : std::initializer_list<QWidget*>{anchor_, x_, y_, turn_})
+    for (QWidget* widget : std::initializer_list<QWidget*>{anchor_, x_, y_, turn_, reading_})
         widget->setEnabled(inscription != nullptr);
     largest_->setEnabled(inscription && editor_.card().blank.kind != blank::Kind::none);
     margin_->setUnit(editor_.card().unit);
@@ -112,6 +129,7 @@ void PlacingStation::refresh() {
     if (!inscription)
         return;
     anchor_->choose(int(inscription->placing.anchor));
+    reading_->setCurrentIndex(int(inscription->placing.reading));
     const std::pair<NumberField*, double> fields[]{
         {x_, inscription->placing.x}, {y_, inscription->placing.y}, {turn_, inscription->placing.turn}};
     for (const auto& [field, value] : fields) {

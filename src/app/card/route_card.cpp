@@ -17,6 +17,7 @@ RouteCard::Number stationOf(check::FindingKind kind) {
         return RouteCard::blank;
     case FindingKind::outsideBlank:
     case FindingKind::insideMargin:
+    case FindingKind::readingSide:
         return RouteCard::placing;
     case FindingKind::counterLoose:
     case FindingKind::letterLoose:

@@ -78,9 +78,12 @@ class PlacingStation : public StationBody {
 
   private:
     void fitLargest();
+    /// Gives the inscription the size found for it, unless it changed meanwhile.
+    void takeLargest(int selected, const card::Inscription& inscription, std::optional<double> size);
     Maker& maker_;
     Choice* anchor_;
     NumberField *x_, *y_, *turn_, *margin_;
+    QComboBox* reading_;
     QPushButton* largest_;
     QLabel* told_;
 };

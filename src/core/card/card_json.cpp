@@ -35,6 +35,9 @@ constexpr std::array anchors{
     Named{setting::Anchor::bottom, "bottom"},
     Named{setting::Anchor::bottomRight, "bottom-right"},
 };
+constexpr std::array readingSides{Named{setting::ReadingSide::onPart, "part"},
+                                  Named{setting::ReadingSide::impression, "impression"},
+                                  Named{setting::ReadingSide::throughBack, "back"}};
 constexpr std::array workings{Named{working::Kind::raised, "raised"}, Named{working::Kind::sunk, "sunk"},
                               Named{working::Kind::pierced, "pierced"},
                               Named{working::Kind::freeStanding, "free-standing"}};
@@ -205,6 +208,7 @@ Inscription inscriptionFrom(const Fields& fields, const Json& source) {
     placing.number("x", ranges::position, inscription.placing.x);
     placing.number("y", ranges::position, inscription.placing.y);
     placing.number("turn", ranges::turn, inscription.placing.turn);
+    placing.choice("reads", readingSides, inscription.placing.reading);
     const Fields how = fields.within("working");
     how.choice("kind", workings, inscription.working.kind);
     how.number("height", ranges::height, inscription.working.height);
@@ -310,6 +314,7 @@ Json jsonOfInscription(const Inscription& inscription) {
     placing["x"] = inscription.placing.x;
     placing["y"] = inscription.placing.y;
     placing["turn"] = inscription.placing.turn;
+    placing["reads"] = nameIn(readingSides, inscription.placing.reading);
     write(object["working"], inscription.working);
     if (inscription.hidden)
         object["hidden"] = true;

@@ -69,6 +69,7 @@ class Writer {
         findWidths(slot);
         findLost(slot, FindingKind::strokeLost, ReadingKind::stroke, Severity::stop);
         findLost(slot, FindingKind::counterLost, ReadingKind::counter, Severity::watch);
+        findReadingSide(slot);
         findNecks(slot);
         findHeights(slot);
         findEdges(slot);
@@ -168,6 +169,18 @@ class Writer {
         for (const auto& [letter, reading] : ofLetter)
             f.places.push_back(place(slot, letter, reading->at, reading->width));
         addNarrow(std::move(f));
+    }
+
+    void findReadingSide(int slot) {
+        const setting::ReadingSide reading = letters(slot).place.reading();
+        const Kind kind = letters(slot).working.kind;
+        const bool noImpression = reading == setting::ReadingSide::impression && kind == Kind::pierced;
+        const bool behindBlank = reading == setting::ReadingSide::throughBack &&
+                                 (kind == Kind::raised || kind == Kind::sunk) &&
+                                 in_.blank.kind != blank::Kind::none;
+        if (noImpression || behindBlank)
+            found_.push_back(
+                finding(FindingKind::readingSide, noImpression ? Severity::watch : Severity::note, slot));
     }
 
     void findNecks(int slot) {

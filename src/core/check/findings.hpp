@@ -22,6 +22,7 @@ enum class FindingKind {
     neckNarrow,
     strokeLost,  ///< the weight change takes all of it; limit: what it takes
     counterLost, ///< the weight change fills it
+    readingSide, ///< the working does not go with the side the words are read from
     counterLoose,
     letterLoose,
     pieceLoose,

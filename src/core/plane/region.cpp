@@ -130,6 +130,16 @@ std::vector<Region> parts(const Region& region) {
     return result;
 }
 
+Region mirrored(const Region& region) {
+    Region result = region;
+    for (Ring& ring : result.rings) {
+        for (Point& p : ring)
+            p.x = -p.x;
+        std::ranges::reverse(ring); // the shape stays on the left
+    }
+    return result;
+}
+
 Region shifted(const Region& region, Point by) {
     Region result = region;
     for (Ring& ring : result.rings)

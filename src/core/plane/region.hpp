@@ -42,6 +42,9 @@ std::vector<Region> parts(const Region& region);
 
 Region shifted(const Region& region, Point by);
 
+/// Mirrored at the upright line x = 0.
+Region mirrored(const Region& region);
+
 /// Turned about the origin by `degrees`, counter-clockwise, then shifted by `by`.
 /// Rounding to the grid can make rings touch, so turned regions are united anew.
 Region turned(const Region& region, double degrees, Point by);

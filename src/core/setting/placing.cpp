@@ -12,31 +12,53 @@ Point anchorPoint(const plane::Box& frame, Anchor anchor) {
     return {along(frame.low.x, frame.high.x, column), along(frame.low.y, frame.high.y, 2 - row)};
 }
 
+namespace {
+
+/// The same place of the frame before it was mirrored.
+Anchor mirroredAnchor(Anchor anchor) {
+    return static_cast<Anchor>(int(anchor) + 2 - 2 * (int(anchor) % 3));
+}
+
+} // namespace
+
 Place::Place(const Setting& setting, const Placing& placing)
-    : anchor_(anchorPoint(setting.frame, placing.anchor)), to_{plane::toUnits(placing.x),
-                                                               plane::toUnits(placing.y)},
-      turn_(placing.turn), cosine_(std::cos(placing.turn * M_PI / 180)),
-      sine_(std::sin(placing.turn * M_PI / 180)) {}
+    : frame_(setting.frame), reading_(placing.reading),
+      anchor_(anchorPoint(frame_, mirrors() ? mirroredAnchor(placing.anchor) : placing.anchor)),
+      to_{plane::toUnits(placing.x), plane::toUnits(placing.y)}, turn_(placing.turn),
+      cosine_(std::cos(placing.turn * M_PI / 180)), sine_(std::sin(placing.turn * M_PI / 180)) {}
 
 Vector Place::toSide(Vector inSetting) const {
-    const Vector d = inSetting - plane::vectorOf(anchor_);
+    Vector d = inSetting - plane::vectorOf(anchor_);
+    if (mirrors())
+        d.x = -d.x;
     return Vector{cosine_ * d.x - sine_ * d.y, sine_ * d.x + cosine_ * d.y} + plane::vectorOf(to_);
 }
 
 Vector Place::toSetting(Vector onSide) const {
     const Vector d = onSide - plane::vectorOf(to_);
-    return Vector{cosine_ * d.x + sine_ * d.y, cosine_ * d.y - sine_ * d.x} + plane::vectorOf(anchor_);
+    const double along = cosine_ * d.x + sine_ * d.y;
+    return Vector{mirrors() ? -along : along, cosine_ * d.y - sine_ * d.x} + plane::vectorOf(anchor_);
 }
 
 plane::Region Place::onSide(const Letter& letter) const {
     const Point by = letter.at - anchor_;
-    if (turn_ == 0)
+    if (turn_ == 0 && !mirrors())
         return plane::shifted(*letter.region, by + to_);
-    return plane::turned(plane::shifted(*letter.region, by), turn_, to_);
+    const plane::Region held = plane::shifted(*letter.region, by);
+    const plane::Region seen = mirrors() ? plane::mirrored(held) : held;
+    return turn_ == 0 ? plane::shifted(seen, to_) : plane::turned(seen, turn_, to_);
+}
+
+Vector Place::anchorOnSide(Anchor anchor) const {
+    const Vector at =
+        toSide(plane::vectorOf(anchorPoint(frame_, mirrors() ? mirroredAnchor(anchor) : anchor)));
+    return {plane::toMillimetres(at.x), plane::toMillimetres(at.y)};
 }
 
 std::array<Vector, 4> frameOnSide(const Setting& setting, const Place& place) {
-    const Vector low = plane::vectorOf(setting.frame.low), high = plane::vectorOf(setting.frame.high);
+    Vector low = plane::vectorOf(setting.frame.low), high = plane::vectorOf(setting.frame.high);
+    if (place.mirrors())
+        std::swap(low.x, high.x);
     return {place.toSide(low), place.toSide({high.x, low.y}), place.toSide(high),
             place.toSide({low.x, high.y})};
 }

@@ -8,20 +8,29 @@ namespace bollard::setting {
 /// The nine points of a setting's frame that can be held in place.
 enum class Anchor { topLeft, top, topRight, left, centre, right, bottomLeft, bottom, bottomRight };
 
+/// From where the words are read. All but the first mirror them.
+enum class ReadingSide {
+    onPart,      ///< on the part itself
+    impression,  ///< in the impression it leaves: stamp, roller, mould
+    throughBack, ///< through the part, from its back
+};
+
 /// The anchor lies at (x, y) in mm on the side; the words are turned about it by `turn` degrees,
-/// counter-clockwise.
+/// counter-clockwise. Anchors are named as they are seen on the side, mirrored or not.
 struct Placing {
     Anchor anchor = Anchor::centre;
     double x = 0;
     double y = 0;
     double turn = 0;
+    ReadingSide reading = ReadingSide::onPart;
     bool operator==(const Placing&) const = default;
 };
 
 /// The anchor in the setting's own frame, on the grid.
 plane::Point anchorPoint(const plane::Box& frame, Anchor anchor);
 
-/// From the setting's frame to the side: a shift by -anchor, a turn, a shift by (x, y).
+/// From the setting's frame to the side: a shift by -anchor, mirrored where it is asked for, a turn, a shift
+/// by (x, y).
 class Place {
   public:
     Place(const Setting& setting, const Placing& placing);
@@ -29,9 +38,15 @@ class Place {
     plane::Vector toSide(plane::Vector inSetting) const; ///< grid units both ways
     plane::Vector toSetting(plane::Vector onSide) const;
     plane::Region onSide(const Letter& letter) const;
+    /// Where a point of the frame lies, mm.
+    plane::Vector anchorOnSide(Anchor anchor) const;
     double turn() const { return turn_; }
+    ReadingSide reading() const { return reading_; }
+    bool mirrors() const { return reading_ != ReadingSide::onPart; }
 
   private:
+    plane::Box frame_;
+    ReadingSide reading_;
     plane::Point anchor_;
     plane::Point to_;
     double turn_;
@@ -39,7 +54,8 @@ class Place {
     double sine_;
 };
 
-/// The four corners of the frame on the side, grid units, starting at the lower left, counter-clockwise.
+/// The four corners of the frame on the side, grid units, starting at what is the lower left there,
+/// counter-clockwise.
 std::array<plane::Vector, 4> frameOnSide(const Setting& setting, const Place& place);
 
 } // namespace bollard::setting
