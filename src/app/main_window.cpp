@@ -2,6 +2,7 @@
 #include "app/controls/looks.hpp"
 #include "card/card_json.hpp"
 #include "card/output.hpp"
+#include "files/csv.hpp"
 #include "wording/wording.hpp"
 #include <QAction>
 #include <QApplication>
@@ -15,6 +16,7 @@
 #include <QLabel>
 #include <QMenu>
 #include <QMimeData>
+#include <QPlainTextEdit>
 #include <QPushButton>
 #include <QSettings>
 #include <QShortcut>
@@ -63,6 +65,12 @@ MainWindow::MainWindow(const QString& recoveryFolder) {
 
 MainWindow::~MainWindow() {
     writer_.waitForDone();
+    // The panels watch the card and its worker, and a panel that loses the focus still edits: they go first.
+    qApp->removeEventFilter(this);
+    editor_.history().disconnect(this);
+    editor_.disconnect(this);
+    delete takeCentralWidget();
+    delete recovery_;
 }
 
 void MainWindow::buildBar() {
@@ -169,6 +177,11 @@ void MainWindow::buildBody() {
     });
     connect(routeCard_, &RouteCard::writeWanted, this, &MainWindow::askForOutput);
     connect(routeCard_, &RouteCard::fontFileWanted, this, &MainWindow::askForFont);
+    connect(routeCard_, &RouteCard::tableFileWanted, this, &MainWindow::askForTable);
+    connect(flatView_, &FlatView::fieldsMet, this, [this] {
+        routeCard_->letteringBody().words().setFocus();
+        notice_->say(tr("These words hold fields; write them here."), NoticeBar::Tone::plain);
+    });
     connect(&maker_, &Maker::catalogueReady, this, [this] { startPage_->setCatalogue(maker_.catalogue()); });
     connect(startPage_, &StartPage::newWanted, this, &MainWindow::newCard);
     connect(startPage_, &StartPage::openWanted, this, &MainWindow::askForCard);
@@ -419,6 +432,36 @@ void MainWindow::useFontFile(const QString& path) {
     editor_.editInscription(tr("Choose typeface"), {}, [&](card::Inscription& inscription) {
         inscription.typeface = {{}, {}, path.toStdString(), 0};
     });
+}
+
+void MainWindow::askForTable() {
+    const QString path = QFileDialog::getOpenFileName(this, tr("Read rows"), editor_.folder(),
+                                                      tr("Tables (*.csv *.txt *.tsv)"));
+    if (!path.isEmpty())
+        readTable(path);
+}
+
+void MainWindow::readTable(const QString& path) {
+    const auto problem = [&](const quantity::Problem& met) {
+        notice_->say(tr("%1: %2").arg(QFileInfo(path).fileName(), wording::sentenceOf(met)),
+                     NoticeBar::Tone::problem);
+    };
+    const auto text = files::readWhole(path.toStdString());
+    if (!text)
+        return problem(text.problem());
+    auto table = files::tableFromCsv(*text);
+    if (!table)
+        return problem(table.problem());
+    if (table->size() < 2)
+        return notice_->say(tr("%1 has no rows: its first line names the fields, the next ones are the rows.")
+                                .arg(QFileInfo(path).fileName()),
+                            NoticeBar::Tone::problem);
+    editor_.edit(tr("Read rows"), {}, [&](card::Card& card) {
+        card.rows.fields = table->front();
+        card.rows.values.assign(table->begin() + 1, table->end());
+        card.row = 0;
+    });
+    notice_->dismiss();
 }
 
 void MainWindow::dragEnterEvent(QDragEnterEvent* event) {

@@ -46,6 +46,8 @@ class MainWindow : public QMainWindow {
     void openSample(const QString& path); ///< as a new card without a file
     void newCard();
     void useFontFile(const QString& path);
+    /// Replaces the card's rows by those of a CSV file; tells in place what is wrong with it.
+    void readTable(const QString& path);
     /// Writes the solid or the picture; asks in place before replacing a file, or when a stop finding stands.
     void writeTo(const QString& path, const QString& ending);
     void setLook(drawing::Look look);
@@ -68,6 +70,7 @@ class MainWindow : public QMainWindow {
     void leaving(const std::function<void()>& act); ///< asks about unsaved changes first
     void askForCard();
     void askForFont();
+    void askForTable();
     void askForOutput(const QString& ending);
     void write(const QString& path, const QString& ending, files::IfThere ifThere);
     void tellWritten(const QString& text, bool problem);

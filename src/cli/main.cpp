@@ -31,12 +31,19 @@ std::shared_ptr<const type::Catalogue> catalogue() {
     return std::make_shared<const type::Catalogue>((drawing::shareFolder() + "/fonts").toStdString());
 }
 
+/// Which card, and which of its rows, from 1.
+struct CardChoice {
+    std::string path;
+    int row = 1;
+};
+
 /// A card read and made. Problems with the card or a file it needs end in exit code 2.
 struct Run {
     card::Made made;
     int code = done;
 
-    explicit Run(const std::string& path) {
+    explicit Run(const CardChoice& choice) {
+        const auto& [path, row] = choice;
         const auto text = files::readWhole(path);
         if (!text) {
             code = complain(text.problem(), "", unreadable);
@@ -47,9 +54,17 @@ struct Run {
             code = complain(read.problem(), path, unreadable);
             return;
         }
+        if (row < 1 || row > read->rows.count()) {
+            code = complain(
+                {quantity::ProblemKind::rowMissing, std::to_string(row), std::to_string(read->rows.count())},
+                path, unreadable);
+            return;
+        }
+        card::Card card = *std::move(read);
+        card.row = row - 1;
         card::Pipeline pipeline(catalogue());
         const std::string folder = std::filesystem::path(path).parent_path().string();
-        made = pipeline.run(std::make_shared<const card::Card>(*std::move(read)), folder);
+        made = pipeline.run(std::make_shared<const card::Card>(std::move(card)), folder);
         for (const check::Finding& problem : made.lettering->problems)
             code = complain(problem.problem, path, unreadable);
     }
@@ -87,8 +102,8 @@ Json jsonOf(const check::Finding& finding, const card::Card& card) {
     return json;
 }
 
-int checkCard(const std::string& path, bool json) {
-    const Run run(path);
+int checkCard(const CardChoice& choice, bool json) {
+    const Run run(choice);
     if (!run.made.checked)
         return run.code;
     const auto& findings = run.made.checked->findings;
@@ -108,11 +123,11 @@ int checkCard(const std::string& path, bool json) {
     return check::worstOf(findings) == check::Severity::stop ? stopFinding : done;
 }
 
-int make(const std::string& path, const std::vector<std::string>& outputs, bool accept, bool force) {
+int make(const CardChoice& choice, const std::vector<std::string>& outputs, bool accept, bool force) {
     for (const std::string& output : outputs)
         if (!card::formatOf(output))
             return complain({quantity::ProblemKind::unknownFormat, output}, "", notWritten);
-    const Run run(path);
+    const Run run(choice);
     if (run.code != done)
         return run.code;
     if (!accept && check::worstOf(run.made.checked->findings) == check::Severity::stop) {
@@ -140,13 +155,13 @@ Json smallest(const check::Measures& measures, check::ReadingKind kind) {
     return {{"smallest", reading ? Json(reading->width) : Json()}};
 }
 
-int measure(const std::string& path) {
-    const Run run(path);
+int measure(const CardChoice& choice) {
+    const Run run(choice);
     if (run.code != done)
         return run.code;
     const card::Solid& solid = *run.made.solid;
     if (solid.problem)
-        return complain(*solid.problem, path, unreadable);
+        return complain(*solid.problem, choice.path, unreadable);
     Json loose = Json::array();
     for (const check::DropOut& dropOut : solid.dropOuts.loose) {
         const auto& letters = run.made.lettering->inscriptions[size_t(dropOut.inscription)];
@@ -195,9 +210,9 @@ void startGraphics(int& argc, char** argv, std::optional<QGuiApplication>& graph
     drawing::useInterfaceFont(drawing::shareFolder() + "/fonts");
 }
 
-int drawPicture(const std::string& path, const std::string& view, const std::string& output,
+int drawPicture(const CardChoice& choice, const std::string& view, const std::string& output,
                 const QSize& size, bool force) {
-    const Run run(path);
+    const Run run(choice);
     if (run.code != done)
         return run.code;
     QImage image(size, QImage::Format_RGB32);
@@ -255,12 +270,18 @@ int main(int argc, char** argv) {
 
     CLI::App app{"Bollard without its window: makes, checks, measures and draws cards."};
     app.require_subcommand(1);
-    std::string cardPath, output, view = "flat", size = "1280x800";
+    CardChoice choice;
+    std::string output, view = "flat", size = "1280x800";
     std::vector<std::string> outputs;
     bool accept = false, force = false, json = false;
 
+    const auto takesCard = [&choice](CLI::App* command, const std::string& text) {
+        command->add_option("CARD", choice.path, text)->required();
+        command->add_option("--row", choice.row, "The row its fields are filled from")->capture_default_str();
+    };
+
     CLI::App* makeCommand = app.add_subcommand("make", "Write the solid. Exit 1 when a stop finding stands.");
-    makeCommand->add_option("CARD", cardPath, "The card to make")->required();
+    takesCard(makeCommand, "The card to make");
     makeCommand
         ->add_option("-o,--output", outputs, "File to write; .stl or .3mf; may be given more than once")
         ->required();
@@ -269,15 +290,15 @@ int main(int argc, char** argv) {
 
     CLI::App* checkCommand = app.add_subcommand(
         "check", "Tell the findings. Exit 0: nothing stops; 1: a stop finding; 2: cannot be read.");
-    checkCommand->add_option("CARD", cardPath, "The card to check")->required();
+    takesCard(checkCommand, "The card to check");
     checkCommand->add_flag("--json", json, "As JSON");
 
     CLI::App* measureCommand =
         app.add_subcommand("measure", "Tell pieces, widths and the solid's numbers as JSON.");
-    measureCommand->add_option("CARD", cardPath, "The card to measure")->required();
+    takesCard(measureCommand, "The card to measure");
 
     CLI::App* pictureCommand = app.add_subcommand("picture", "Draw a view into a PNG file.");
-    pictureCommand->add_option("CARD", cardPath, "The card to draw")->required();
+    takesCard(pictureCommand, "The card to draw");
     pictureCommand->add_option("--view", view, "flat or body")
         ->check(CLI::IsMember({"flat", "body"}))
         ->capture_default_str();
@@ -292,11 +313,11 @@ int main(int argc, char** argv) {
 
     CLI11_PARSE(app, argc, argv);
     if (*makeCommand)
-        return make(cardPath, outputs, accept, force);
+        return make(choice, outputs, accept, force);
     if (*checkCommand)
-        return checkCard(cardPath, json);
+        return checkCard(choice, json);
     if (*measureCommand)
-        return measure(cardPath);
+        return measure(choice);
     if (*typefacesCommand)
         return listTypefaces(json);
     const QStringList sides = QString::fromStdString(size).split('x');
@@ -306,5 +327,5 @@ int main(int argc, char** argv) {
         std::cerr << "--size wants WIDTHxHEIGHT in pixels, 16 to 16000 each, for example 1280x800.\n";
         return notWritten;
     }
-    return drawPicture(cardPath, view, output, pixels, force);
+    return drawPicture(choice, view, output, pixels, force);
 }

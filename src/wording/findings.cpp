@@ -15,8 +15,8 @@ using check::Finding, check::FindingKind, working::Kind;
 QString lettersOf(const Finding& finding, const card::Card& card) {
     if (finding.inscription < 0 || size_t(finding.inscription) >= card.inscriptions.size())
         return {};
-    const QString words =
-        Findings::tr("“%1”").arg(wordsOnOneLine(card.inscriptions[size_t(finding.inscription)].words));
+    const QString words = Findings::tr("“%1”").arg(wordsOnOneLine(
+        setting::filled(card.inscriptions[size_t(finding.inscription)].words, card.rows, card.row).words));
     QStringList letters;
     QList<int> counts;
     for (const check::FindingPlace& place : finding.places) {
@@ -81,6 +81,8 @@ QString titleOf(const Finding& finding) {
     switch (finding.kind) {
     case FindingKind::typefaceProblem:
         return Findings::tr("Typeface cannot be used");
+    case FindingKind::fieldUnknown:
+        return Findings::tr("No value for {%1}").arg(QString::fromStdString(finding.subject));
     case FindingKind::characterMissing:
         return Findings::tr("Character missing in the typeface");
     case FindingKind::characterBlank:
@@ -134,6 +136,9 @@ QString whyOf(const Finding& finding) {
     case FindingKind::typefaceProblem:
     case FindingKind::solidFailed:
         return sentenceOf(finding.problem);
+    case FindingKind::fieldUnknown:
+        return Findings::tr(
+            "The rows in Output have no such field. Add it there, or double the braces to set them.");
     case FindingKind::characterMissing:
         return Findings::tr(
                    "%1 has no such character, so nothing is made of it. Choose another typeface or sign.")
@@ -192,6 +197,7 @@ QString measuredOf(const Finding& finding, quantity::Unit unit) {
     case FindingKind::counterLoose:
     case FindingKind::letterLoose:
     case FindingKind::pieceLoose:
+    case FindingKind::fieldUnknown:
     case FindingKind::characterMissing:
     case FindingKind::characterBlank:
     case FindingKind::outsideBlank:

@@ -51,12 +51,17 @@ QString body(const quantity::Problem& problem) {
     case ProblemKind::unknownFormat:
         return Problems::tr("The ending of “%1” tells no format Bollard writes; use .stl or .3mf.")
             .arg(subject);
+    case ProblemKind::tableBroken:
+        return Problems::tr("A quote is opened here and never closed. Nothing was read; mend the table.");
     case ProblemKind::jsonBroken:
         return Problems::tr("The card is not good JSON: %1.").arg(detail);
     case ProblemKind::fieldMissing:
         return Problems::tr("The field “%1” is missing.").arg(subject);
     case ProblemKind::fieldWrong:
         return Problems::tr("The field “%1” must be %2.").arg(subject, detail);
+    case ProblemKind::rowMissing:
+        return Problems::tr("There is no row %1; the card makes %2. Rows are counted from 1.")
+            .arg(subject, detail);
     case ProblemKind::cardTooNew:
         return Problems::tr("The card is of version %1, newer than this Bollard reads. Use a newer Bollard.")
             .arg(detail);

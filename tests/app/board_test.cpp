@@ -40,6 +40,18 @@ class BoardTest : public QObject {
         QCOMPARE(f_->window->editor().selected(), 0);
     }
 
+    void aDragThatRestsIsStillOneStep() {
+        const setting::Placing before = f_->inscription().placing;
+        QTest::mousePress(&flat(), Qt::LeftButton, {}, pixelOf(60, 27));
+        QTest::mouseMove(&flat(), pixelOf(66, 24));
+        QTest::qWait(1100); // longer than the pause that parts typing
+        QTest::mouseMove(&flat(), pixelOf(70, 20));
+        QTest::mouseRelease(&flat(), Qt::LeftButton, {}, pixelOf(70, 20));
+        QVERIFY(!(f_->inscription().placing == before));
+        QTest::keyClick(f_->window.get(), Qt::Key_Z, Qt::ControlModifier);
+        QVERIFY(f_->inscription().placing == before);
+    }
+
     void draggingMovesAndIsOneUndoStep() {
         const setting::Placing before = f_->inscription().placing;
         drag(pixelOf(60, 27), pixelOf(66, 24));

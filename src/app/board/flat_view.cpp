@@ -153,7 +153,7 @@ void FlatView::beginDrag(Drag drag, QPointF at) {
     drag_ = drag;
     pressedAt_ = at;
     originAtStart_ = scale_.origin;
-    editor_.endGesture();
+    editor_.beginGesture();
     if (const card::Inscription* inscription = editor_.inscription()) {
         atStart_ = *inscription;
         frameAtStart_ = maker_.shown().flat ? maker_.shown().flat->frameOf(editor_.selected()) : QPolygonF();
@@ -404,6 +404,10 @@ void FlatView::focusOutEvent(QFocusEvent* event) {
 void FlatView::startWriting() {
     if (!editor_.inscription())
         return;
+    if (setting::hasFields(editor_.inscription()->words)) {
+        emit fieldsMet(); // places on the board are those of the filled-in words
+        return;
+    }
     setFocus();
     caret_ = int(type::codePoints(editor_.inscription()->words).size());
     caretShown_ = true;

@@ -26,6 +26,9 @@ class FlatView : public QWidget {
     /// Corners of the selected frame, then the turning grip, in pixels; empty when nothing is selected.
     QList<QPointF> grips() const;
 
+  signals:
+    void fieldsMet(); ///< the words cannot be written here, since the board shows them filled in
+
   protected:
     void paintEvent(QPaintEvent* event) override;
     void resizeEvent(QResizeEvent* event) override;

@@ -200,7 +200,7 @@ void LetteringStation::openTypefaces() {
     if (!editor_.inscription())
         return;
     faceBefore_ = editor_.inscription()->typeface;
-    editor_.endGesture();
+    editor_.beginGesture();
     if (!typefaces_)
         makeTypefaces();
     typefacePlace_->show();

@@ -1,6 +1,8 @@
+#include "app/card/rows_table.hpp"
 #include "app/card/stations.hpp"
 #include "app/controls/looks.hpp"
 #include <QLabel>
+#include <QLineEdit>
 #include <QPushButton>
 #include <QStyle>
 
@@ -18,14 +20,50 @@ OutputStation::OutputStation(CardEditor& editor, QWidget* parent) : StationBody(
         auto* button = new QPushButton(format.text, this);
         button->setAccessibleDescription(format.why);
         wide(button);
-        wide(softLabel(format.why, this));
+        auto* why = softLabel(format.why, this);
+        why->setWordWrap(true);
+        wide(why);
         connect(button, &QPushButton::clicked, this, [this, format] { emit writeWanted(format.ending); });
     }
+    rows_ = new RowsTable(editor, this);
+    wide(softLabel(tr("Rows for fields in the words"), this));
+    wide(rows_);
+    connect(rows_, &RowsTable::tableFileWanted, this, &OutputStation::tableFileWanted);
+    counter_ = new QLineEdit(this);
+    counter_->setPlaceholderText(tr("none"));
+    row(tr("Counter field"), counter_);
+    counter_->setAccessibleName(tr("Field that counts the rows"));
+    connect(counter_, &QLineEdit::editingFinished, this, [this] {
+        editor_.edit(tr("Name the counter"), {}, [this](card::Card& card) {
+            card.rows.counter.field = counter_->text().trimmed().toStdString();
+        });
+    });
+    const auto counting = [this](const QString& label, card::Range range, int setting::Counter::*member) {
+        return number(label, NumberField::Kind::plain, range, 1, [this, label, member](double value) {
+            editor_.edit(tr("Change the counter"), label,
+                         [&](card::Card& card) { card.rows.counter.*member = int(std::lround(value)); });
+        });
+    };
+    start_ = counting(tr("Starts at"), card::ranges::counterNumber, &setting::Counter::start);
+    step_ = counting(tr("Steps by"), card::ranges::counterNumber, &setting::Counter::step);
+    digits_ = counting(tr("Digits"), card::ranges::counterDigits, &setting::Counter::digits);
     told_ = new QLabel(this);
     told_->setWordWrap(true);
     told_->setAccessibleName(tr("What was written"));
     told_->hide();
     wide(told_);
+}
+
+void OutputStation::refresh() {
+    rows_->refresh();
+    const setting::Counter& counter = editor_.card().rows.counter;
+    if (!counter_->hasFocus() || !counter_->isModified())
+        counter_->setText(QString::fromStdString(counter.field));
+    start_->setValue(counter.start);
+    step_->setValue(counter.step);
+    digits_->setValue(counter.digits);
+    for (NumberField* field : {start_, step_, digits_})
+        setRowVisible(field, !counter.field.empty());
 }
 
 void OutputStation::tell(const QString& text, bool problem) {

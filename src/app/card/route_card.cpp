@@ -28,6 +28,8 @@ RouteCard::Number stationOf(check::FindingKind kind) {
     case FindingKind::beddingThin:
     case FindingKind::solidFailed:
         return RouteCard::working;
+    case FindingKind::fieldUnknown:
+        return RouteCard::output;
     default:
         return RouteCard::lettering;
     }
@@ -67,6 +69,7 @@ RouteCard::RouteCard(CardEditor& editor, Maker& maker, QWidget* parent)
          [this](QWidget* p) {
              auto* body = new OutputStation(editor_, p);
              connect(body, &OutputStation::writeWanted, this, &RouteCard::writeWanted);
+             connect(body, &OutputStation::tableFileWanted, this, &RouteCard::tableFileWanted);
              return body;
          }},
     }};
@@ -117,7 +120,10 @@ void RouteCard::refresh() {
                                     ? wording::summaryOf(editor_.inscription()->working, card.unit)
                                     : tr("nothing to work"));
     station(process).setSummary(wording::summaryOf(card.process, card.unit));
-    station(output).setSummary(tr("STL, 3MF, picture"));
+    station(output).setSummary(
+        card.rows.values.empty()
+            ? tr("STL, 3MF, picture")
+            : tr("STL, 3MF, picture; row %1 of %2").arg(card.row + 1).arg(card.rows.count()));
     for (Station* s : stations_)
         s->refresh();
 }

@@ -25,6 +25,7 @@ class RouteCard : public QFrame {
   signals:
     void writeWanted(const QString& ending);
     void fontFileWanted();
+    void tableFileWanted();
 
   private:
     void refresh();

@@ -9,6 +9,7 @@ class QVBoxLayout;
 
 namespace bollard::app {
 
+class RowsTable;
 class TypefaceList;
 
 class BlankStation : public StationBody {
@@ -117,14 +118,19 @@ class OutputStation : public StationBody {
     Q_OBJECT
   public:
     OutputStation(CardEditor& editor, QWidget* parent);
-    void refresh() override {}
+    void refresh() override;
+    RowsTable& rows() { return *rows_; }
     /// What was written last, or why it was not.
     void tell(const QString& text, bool problem);
 
   signals:
     void writeWanted(const QString& ending); ///< stl, 3mf or png
+    void tableFileWanted();
 
   private:
+    RowsTable* rows_;
+    QLineEdit* counter_;
+    NumberField *start_, *step_, *digits_;
     QLabel* told_;
 };
 

@@ -71,6 +71,12 @@ QLineEdit[refused="true"] { border-color: @stop; }
 QComboBox::drop-down { border: none; width: 20px; }
 QComboBox::down-arrow { image: url(:/icons/chevron.svg); width: 16px; height: 16px; }
 QPushButton::menu-indicator { image: url(:/icons/chevron.svg); width: 14px; height: 14px; subcontrol-position: right center; right: 2px; }
+QTableView { background: @field; border: 1px solid @line; gridline-color: @line; selection-background-color: @tideWash;
+    selection-color: @ink; }
+QTableView:focus { border-color: @tide; }
+QTableView QLineEdit { padding: 0 2px; }
+QHeaderView { background: @paper; border: none; }
+QHeaderView::section { background: @paper; color: @inkSoft; border: none; border-right: 1px solid @line; padding: 0 5px; }
 QScrollBar:vertical { background: transparent; width: 8px; margin: 0; }
 QScrollBar::handle:vertical { background: @line; min-height: 24px; }
 QScrollBar::add-line, QScrollBar::sub-line { height: 0; }

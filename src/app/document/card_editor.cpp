@@ -63,13 +63,23 @@ void CardEditor::select(int inscription) {
     emit selectionChanged();
 }
 
+void CardEditor::beginGesture() {
+    ++gesture_;
+    inGesture_ = true;
+}
+
+void CardEditor::endGesture() {
+    ++gesture_;
+    inGesture_ = false;
+}
+
 void CardEditor::edit(const QString& name, const QString& key, const Change& change) {
     card::Card after = card_;
     change(after);
     if (after == card_)
         return;
     constexpr qint64 pause = 1000; // ms
-    if (sinceEdit_.restart() > pause)
+    if (sinceEdit_.restart() > pause && !inGesture_)
         ++gesture_;
     const int last = int(after.inscriptions.size()) - 1;
     const int selectedAfter = std::clamp(selected_, last >= 0 ? 0 : -1, last);
@@ -87,11 +97,22 @@ void CardEditor::editInscription(const QString& name, const QString& key,
 
 void CardEditor::show(const card::Card& card, int selected) {
     const bool otherSelection = selected != selected_;
+    const int row = card_.row; // a step back in history is no step to another row
     card_ = card;
+    card_.row = std::clamp(row, 0, card_.rows.count() - 1);
     selected_ = selected;
     emit changed();
     if (otherSelection)
         emit selectionChanged();
+}
+
+void CardEditor::showRow(int row) {
+    const int there = std::clamp(row, 0, card_.rows.count() - 1);
+    if (there == card_.row)
+        return;
+    card_.row = there;
+    endGesture();
+    emit changed();
 }
 
 void CardEditor::addInscription() {

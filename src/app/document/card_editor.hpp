@@ -20,6 +20,9 @@ class CardEditor : public QObject {
     const card::Inscription* inscription() const;
     void select(int inscription);
 
+    /// Shows another row of the card's rows (0 for the first); no change of the card, and no step of history.
+    void showRow(int row);
+
     using Change = std::function<void(card::Card&)>;
     /// Changes the card. `name` is what undo says. Changes of the same `key` (not empty) run together into
     /// one step while nothing else comes between, no pause of a second, and no endGesture().
@@ -27,7 +30,9 @@ class CardEditor : public QObject {
     /// The same for the selected inscription; nothing happens when there is none.
     void editInscription(const QString& name, const QString& key,
                          const std::function<void(card::Inscription&)>& change);
-    void endGesture() { ++gesture_; }
+    /// Until endGesture() no pause parts changes of the same key: a drag may rest.
+    void beginGesture();
+    void endGesture();
 
     /// Adds an inscription like the selected one (below it on the board) and selects it.
     void addInscription();
@@ -68,6 +73,7 @@ class CardEditor : public QObject {
     QString path_;
     bool recovered_ = false;
     int gesture_ = 0;
+    bool inGesture_ = false;
     QElapsedTimer sinceEdit_;
 };
 

@@ -152,7 +152,7 @@ void Gauge::mousePressEvent(QMouseEvent* event) {
     for (const check::Limit mark : marks)
         if ((markPosition(mark) - event->position()).manhattanLength() < 12)
             dragged_ = mark;
-    editor_.endGesture();
+    editor_.beginGesture();
 }
 
 void Gauge::mouseMoveEvent(QMouseEvent* event) {

@@ -4,6 +4,7 @@
 #include "check/limits.hpp"
 #include "quantity/quantity.hpp"
 #include "setting/placing.hpp"
+#include "setting/rows.hpp"
 #include "working/working.hpp"
 #include <string>
 #include <vector>
@@ -28,6 +29,8 @@ struct Card {
     blank::Blank blank{};
     std::vector<Inscription> inscriptions{};
     check::FilamentProcess process{};
+    setting::Rows rows{}; ///< what fields in the words stand for
+    int row = 0;          ///< the row that is made; no part of the file
     std::string unread{}; ///< as in Inscription, for the card's own fields
     bool operator==(const Card&) const = default;
 };
@@ -54,6 +57,9 @@ constexpr Range position{-10000, 10000};
 constexpr Range turn{-360, 360};
 constexpr Range height{0.01, 500};
 constexpr Range bedding{0, 500};
+constexpr Range faceIndex{0, 65535};
+constexpr Range counterNumber{-1000000, 1000000};
+constexpr Range counterDigits{1, 12};
 constexpr Range nozzle{0.05, 5};
 constexpr Range layer{0.01, 5};
 constexpr Range limit{0, 1000};

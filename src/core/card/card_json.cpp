@@ -121,13 +121,33 @@ class Fields {
             fail(name, expected);
         }
     }
-    void whole(const char* name, int least, int& into) const {
+    void whole(const char* name, Range range, int& into) const {
         if (!has(name))
             return;
-        if (object_[name].is_number_integer() && object_[name].get<int>() >= least)
+        if (object_[name].is_number_integer() && range.holds(object_[name].get<double>()))
             into = object_[name].get<int>();
         else
-            fail(name, "0 | 1 | 2 …");
+            fail(name, quantity::textOfNumber(range.least) + " … " + quantity::textOfNumber(range.most));
+    }
+    void texts(const char* name, std::vector<std::string>& into) const {
+        if (!has(name))
+            return;
+        if (auto read = textsIn(object_[name]))
+            into = *std::move(read);
+        else
+            fail(name, "[\"…\", …]");
+    }
+    void textLists(const char* name, std::vector<std::vector<std::string>>& into) const {
+        if (!has(name))
+            return;
+        if (!object_[name].is_array())
+            return fail(name, "[[\"…\", …], …]");
+        for (size_t i = 0; i < object_[name].size(); ++i) {
+            auto read = textsIn(object_[name][i]);
+            if (!read)
+                return fail(std::string(name) + "[" + std::to_string(i) + "]", "[\"…\", …]");
+            into.push_back(*std::move(read));
+        }
     }
     template<class Table, class T> void choice(const char* name, const Table& table, T& into) const {
         if (!has(name))
@@ -148,6 +168,11 @@ class Fields {
     }
 
   private:
+    static std::optional<std::vector<std::string>> textsIn(const Json& list) {
+        if (!list.is_array() || !std::ranges::all_of(list, [](const Json& item) { return item.is_string(); }))
+            return std::nullopt;
+        return list.get<std::vector<std::string>>();
+    }
     std::string pathOf(const std::string& name) const { return path_.empty() ? name : path_ + "." + name; }
 
     const Json& object_;
@@ -179,7 +204,7 @@ type::TypefaceChoice typefaceFrom(const Fields& fields) {
     fields.text("family", choice.family);
     fields.text("style", choice.style);
     fields.text("file", choice.file);
-    fields.whole("index", 0, choice.index);
+    fields.whole("index", ranges::faceIndex, choice.index);
     if (choice.family.empty() && choice.file.empty())
         fields.missing("family");
     return choice;
@@ -237,6 +262,18 @@ check::FilamentProcess processFrom(const Fields& fields) {
                     own.number(name.c_str(), ranges::limit, process.own[{row.value, limit}]);
     });
     return process;
+}
+
+setting::Rows rowsFrom(const Fields& fields) {
+    setting::Rows rows;
+    fields.texts("fields", rows.fields);
+    fields.textLists("values", rows.values);
+    const Fields counter = fields.within("counter");
+    counter.text("field", rows.counter.field);
+    counter.whole("start", ranges::counterNumber, rows.counter.start);
+    counter.whole("step", ranges::counterNumber, rows.counter.step);
+    counter.whole("digits", ranges::counterDigits, rows.counter.digits);
+    return rows;
 }
 
 Json known(const std::string& unread) {
@@ -323,6 +360,16 @@ Json jsonOfInscription(const Inscription& inscription) {
     return object;
 }
 
+void write(Json& object, const setting::Rows& rows) {
+    object["fields"] = rows.fields;
+    object["values"] = rows.values;
+    Json& counter = object["counter"];
+    counter["field"] = rows.counter.field;
+    counter["start"] = rows.counter.start;
+    counter["step"] = rows.counter.step;
+    counter["digits"] = rows.counter.digits;
+}
+
 void write(Json& object, const check::FilamentProcess& process) {
     object["kind"] = "filament";
     object["nozzle"] = process.nozzle;
@@ -377,6 +424,7 @@ quantity::Result<Card> cardFromJson(const std::string& text) {
         card.inscriptions.push_back(inscriptionFrom(inscription, source));
     });
     card.process = processFrom(fields.within("process"));
+    card.rows = rowsFrom(fields.within("rows"));
     if (problem) {
         problem->line = lineOfField(text, problem->subject);
         return *problem;
@@ -399,6 +447,10 @@ std::string jsonOf(const Card& card) {
     root["inscriptions"] = std::move(list);
     root["process"] = old.value("process", Json::object());
     write(root["process"], card.process);
+    if (card.rows != setting::Rows{} || old.contains("rows")) {
+        root["rows"] = old.value("rows", Json::object());
+        write(root["rows"], card.rows);
+    }
     for (const auto& [name, value] : old.items())
         if (!root.contains(name))
             root[name] = value;

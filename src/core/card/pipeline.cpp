@@ -150,8 +150,8 @@ Made Pipeline::run(std::shared_ptr<const Card> card, const std::string& folder, 
                 quantity::ProblemKind::typefaceUnknown, choice.family + " " + choice.style});
         return type::openTypeface(choice.file, choice.index);
     };
-    const auto settingOf = [&](const Inscription& inscription) -> Set {
-        const SettingKey key{inscription.words, resolved(inscription.typeface, folder), inscription.style};
+    const auto settingOf = [&](const Inscription& inscription, const std::string& words) -> Set {
+        const SettingKey key{words, resolved(inscription.typeface, folder), inscription.style};
         for (const Set& kept : memory_->settings)
             if (kept.key == key && kept.setting)
                 return kept;
@@ -173,7 +173,18 @@ Made Pipeline::run(std::shared_ptr<const Card> card, const std::string& folder, 
             continue;
         if (stop.stop_requested())
             return made;
-        Set set = settingOf(inscription);
+        const setting::Filled filled = setting::filled(inscription.words, card->rows, card->row);
+        if (!filled.unknown.empty()) {
+            check::Finding finding;
+            finding.kind = check::FindingKind::fieldUnknown;
+            finding.severity = check::Severity::stop;
+            finding.inscription = int(i);
+            finding.count = int(filled.unknown.size());
+            finding.subject = filled.unknown.front();
+            key.problems.push_back(std::to_string(i) + "{" + finding.subject);
+            problems.push_back(std::move(finding));
+        }
+        Set set = settingOf(inscription, filled.words);
         if (set.setting) {
             key.items.push_back({set.setting, inscription.placing, inscription.working, int(i)});
         } else {

@@ -13,6 +13,7 @@ enum class Severity { note, watch, stop };
 
 enum class FindingKind {
     typefaceProblem,  ///< subject: what could not be opened; nothing of the inscription is made
+    fieldUnknown,     ///< a {field} in the words has no value; subject: the first
     characterMissing, ///< the typeface has no such character
     characterBlank,   ///< the typeface has it, but draws nothing
     strokeNarrow,

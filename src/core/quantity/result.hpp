@@ -20,9 +20,11 @@ enum class ProblemKind {
     fileUnwritable,   ///< subject: path; detail: what the system said
     fileExists,       ///< subject: path
     unknownFormat,    ///< subject: path
+    tableBroken,      ///< a quote is not closed; line
     jsonBroken,       ///< line, column; detail: what the parser met
     fieldMissing,     ///< subject: field path; line
     fieldWrong,       ///< subject: field path; detail: what was expected; line
+    rowMissing,       ///< subject: the row asked for, detail: how many there are
     cardTooNew,       ///< detail: the version found
     fontBroken,       ///< subject: file
     fontBitmapOnly,   ///< subject: family or file

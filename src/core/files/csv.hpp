@@ -1,0 +1,16 @@
+// Tables as comma-separated text (RFC 4180).
+#pragma once
+#include "quantity/result.hpp"
+#include <string>
+#include <vector>
+
+namespace bollard::files {
+
+using Table = std::vector<std::vector<std::string>>;
+
+/// Reads lines of fields. The separator is the first of comma, semicolon and tab that the first line has;
+/// fields may be quoted, and quoted ones may hold separators, line ends and doubled quotes. Empty lines are
+/// left out, and a byte order mark is. An open quote is a tableBroken problem that tells its line.
+quantity::Result<Table> tableFromCsv(const std::string& text);
+
+} // namespace bollard::files

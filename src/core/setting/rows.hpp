@@ -1,0 +1,40 @@
+// Words filled in from rows: the same card for many names and numbers.
+#pragma once
+#include <string>
+#include <vector>
+
+namespace bollard::setting {
+
+/// A number that goes up from row to row.
+struct Counter {
+    std::string field{}; ///< the name it is called by in words; empty for none
+    int start = 1;
+    int step = 1;
+    int digits = 1; ///< at least so many, filled up with zeros
+    bool operator==(const Counter&) const = default;
+};
+
+/// What stands in for {field} in words, row by row.
+struct Rows {
+    std::vector<std::string> fields{};
+    std::vector<std::vector<std::string>> values{}; ///< by row, then field; short rows have empty ends
+    Counter counter{};
+
+    /// The rows there are; one when there are none, since a card without rows is one part.
+    int count() const { return values.empty() ? 1 : int(values.size()); }
+    bool operator==(const Rows&) const = default;
+};
+
+struct Filled {
+    std::string words{};
+    std::vector<std::string> unknown{}; ///< fields that no row has, as they stand in the words
+};
+
+/// Words with every {field} filled in from a row (0 for the first). Doubled braces become single ones; braces
+/// that do not pair stay, and so do fields that are not known.
+Filled filled(const std::string& words, const Rows& rows, int row);
+
+/// Whether the words hold a field or a doubled brace, so that what is made differs from what is typed.
+bool hasFields(const std::string& words);
+
+} // namespace bollard::setting

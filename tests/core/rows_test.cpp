@@ -1,0 +1,95 @@
+#include "../sample_cards.hpp"
+#include "files/csv.hpp"
+#include "setting/rows.hpp"
+#include <random>
+
+using namespace bollard;
+using check::FindingKind;
+
+namespace {
+
+setting::Rows berths() {
+    return {{"berth", "quay"}, {{"1", "north"}, {"2", "south"}, {"3"}}, {"no", 7, 5, 3}};
+}
+std::string filled(const std::string& words, int row) {
+    return setting::filled(words, berths(), row).words;
+}
+
+} // namespace
+
+class RowsTest : public QObject {
+    Q_OBJECT
+  private slots:
+    void fieldsAndCounterAreFilledIn() {
+        QCOMPARE(filled("BERTH {berth}\n{quay} {no}", 0), std::string("BERTH 1\nnorth 007"));
+        QCOMPARE(filled("{berth}{berth} {no}", 1), std::string("22 012"));
+        QCOMPARE(filled("{berth} {quay}.", 2), std::string("3 .")); // a short row ends empty
+        QCOMPARE(setting::filled("{no}", {{}, {}, {"no", 9, 1, 1}}, 0).words, std::string("9"));
+    }
+
+    void doubledBracesAreBracesAndOthersStay() {
+        QCOMPARE(filled("{{berth}} {{{berth}}}", 0), std::string("{berth} {1}"));
+        for (const char* words : {"", "{", "}", "a{b", "a}b", "{a\nb}", "{ {"})
+            QCOMPARE(filled(words, 0), std::string(words));
+        QVERIFY(setting::hasFields("{{") && !setting::hasFields("a{b"));
+        QVERIFY(setting::hasFields("{berth}"));
+        const auto unknown = setting::filled("{tide} {berth}", berths(), 0);
+        QCOMPARE(unknown.words, std::string("{tide} 1"));
+        QCOMPARE(unknown.unknown, std::vector<std::string>{"tide"});
+    }
+
+    void anyBytesAreFilledWithoutHarm() {
+        std::mt19937 random(77);
+        const std::string signs = "{}{}ab\n \xC3\xA9";
+        for (int i = 0; i < 2000; ++i) {
+            std::string words;
+            for (auto n = random() % 12; n > 0; --n)
+                words += signs[random() % signs.size()];
+            const std::string once = filled(words, int(random() % 3));
+            QVERIFY(once.size() <= words.size() + 12 * 5);
+        }
+    }
+
+    void theCardMakesTheRowItIsAskedFor() {
+        card::Card card = samples::plate("B {berth}");
+        card.rows = berths();
+        card::Pipeline pipeline(samples::catalogue());
+        for (const int row : {0, 1, 2}) {
+            card.row = row;
+            const auto made = pipeline.run(std::make_shared<const card::Card>(card), {});
+            QCOMPARE(made.lettering->inscriptions[0].setting->letters.back().text, std::to_string(row + 1));
+            QVERIFY(!samples::finding(made, FindingKind::fieldUnknown));
+        }
+        card.inscriptions[0].words = "B {tide}";
+        const auto made = pipeline.run(std::make_shared<const card::Card>(card), {});
+        const auto* unknown = samples::finding(made, FindingKind::fieldUnknown);
+        QVERIFY(unknown && unknown->severity == check::Severity::stop && unknown->subject == "tide");
+    }
+
+    void rowsComeBackFromTheCardFile() {
+        card::Card card = samples::plate("{berth}");
+        card.rows = berths();
+        const auto back = card::cardFromJson(card::jsonOf(card));
+        QVERIFY(back && back->rows == card.rows);
+        QVERIFY(card::jsonOf(samples::plate("x")).find("rows") == std::string::npos);
+        const auto wrong = card::cardFromJson(R"({"bollard": 1, "rows": {"fields": ["a"],
+            "values": [["1"], [2]]}})");
+        QVERIFY(!wrong);
+        QCOMPARE(wrong.problem().subject, std::string("rows.values[1]"));
+        QCOMPARE(wrong.problem().line, 2);
+    }
+
+    void tablesAreReadAsTheyAreWritten() {
+        const auto table =
+            files::tableFromCsv("\xEF\xBB\xBFname;note\r\nGull;\"a; \"\"b\"\"\nc\"\r\n\r\nTern;\r\n");
+        QVERIFY(table);
+        QCOMPARE(*table, (files::Table{{"name", "note"}, {"Gull", "a; \"b\"\nc"}, {"Tern", ""}}));
+        QCOMPARE(*files::tableFromCsv("a,b"), (files::Table{{"a", "b"}}));
+        QVERIFY(files::tableFromCsv("")->empty());
+        const auto open = files::tableFromCsv("a,b\n1,\"two\n3,4\n");
+        QVERIFY(!open);
+        QCOMPARE(open.problem().line, 2);
+    }
+};
+QTEST_APPLESS_MAIN(RowsTest)
+#include "rows_test.moc"
