@@ -99,6 +99,17 @@ class CommandLineTest : public QObject {
         QVERIFY(json["stroke"]["smallest"].is_null());
     }
 
+    void aRowIsChosenByItsNumber() {
+        const QString rows = card(R"({"bollard": 1, "inscriptions": [{"words": "{n}",
+            "placing": {"x": 60, "y": 20}}], "rows": {"fields": ["n"], "values": [["I"], ["III"]]}})");
+        QCOMPARE(run({"measure", rows}), 0);
+        const auto width = [&] { return Json::parse(out_.toStdString())["letters"]["width"].get<double>(); };
+        const double one = width();
+        QCOMPARE(run({"measure", rows, "--row", "2"}), 0);
+        QVERIFY(width() > 2 * one);
+        QCOMPARE(run({"check", rows, "--row", "3"}), 2);
+    }
+
     void picturesAreDrawnWithoutADisplay() {
         for (const char* view : {"flat", "body"}) {
             QCOMPARE(

@@ -1,9 +1,11 @@
+#include "app/card/rows_table.hpp"
 #include "files/stl.hpp"
 #include "window_fixture.hpp"
 #include <QComboBox>
 #include <QLabel>
 #include <QMimeData>
 #include <QPlainTextEdit>
+#include <QTableWidget>
 #include <QToolButton>
 
 using namespace bollard;
@@ -90,6 +92,45 @@ class WindowTest : public QObject {
             QVERIFY(std::fabs(setting()->scale / scale - 1) < 1e-3);
         }
         QVERIFY(std::fabs(f_->inscription().style.size - 14) < 0.005);
+    }
+
+    void rowsAreReadSteppedAndEdited() {
+        f_->openSample("berth-14");
+        const auto shown = [&] {
+            settle(window());
+            std::string text;
+            for (const auto& letter :
+                 window().maker().shown().made.lettering->inscriptions[0].setting->letters)
+                text += letter.text;
+            return text;
+        };
+        editor().editInscription("x", {}, [](card::Inscription& i) { i.words = "B {berth}"; });
+        settle(window());
+        QCOMPARE(window().findings().verdict().left(14), QString("Cannot be made"));
+        QFile file(f_->path("berths.csv"));
+        QVERIFY(file.open(QIODevice::WriteOnly));
+        file.write("berth,quay\n21,north\n22,\"south");
+        file.close();
+        window().readTable(file.fileName());
+        QVERIFY(window().notice().text().contains("Line 3") && editor().card().rows.fields.empty());
+        QVERIFY(file.open(QIODevice::WriteOnly));
+        file.write("berth,quay\n21,north\n22,south\n");
+        file.close();
+        window().readTable(file.fileName());
+        QCOMPARE(shown(), std::string("B21"));
+        window().routeCard().open(RouteCard::output);
+        QTableWidget& table = window().routeCard().outputBody().rows().table();
+        table.setCurrentCell(2, 0);
+        QCOMPARE(shown(), std::string("B22"));
+        QVERIFY(window().routeCard().station(RouteCard::output).summary().endsWith("row 2 of 2"));
+        table.item(2, 0)->setText("23");
+        QCOMPARE(shown(), std::string("B23"));
+        QTest::keyClick(&window(), Qt::Key_Z, Qt::ControlModifier);
+        QCOMPARE(shown(), std::string("B22"));
+        QCOMPARE(table.item(2, 0)->text(), QString("22"));
+        QTest::keyClick(&window(), Qt::Key_F2); // words with fields are written in their station
+        QVERIFY(!window().flatView().writing());
+        QCOMPARE(window().focusWidget(), &window().routeCard().letteringBody().words());
     }
 
     void slipsAddCopyReorderHideDelete() {

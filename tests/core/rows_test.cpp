@@ -20,7 +20,7 @@ std::string filled(const std::string& words, int row) {
 class RowsTest : public QObject {
     Q_OBJECT
   private slots:
-    void fieldsAndCounterAreFilledIn() {
+    void fieldsAndNumbersAreFilledIn() {
         QCOMPARE(filled("BERTH {berth}\n{quay} {no}", 0), std::string("BERTH 1\nnorth 007"));
         QCOMPARE(filled("{berth}{berth} {no}", 1), std::string("22 012"));
         QCOMPARE(filled("{berth} {quay}.", 2), std::string("3 .")); // a short row ends empty

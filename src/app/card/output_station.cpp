@@ -29,24 +29,24 @@ OutputStation::OutputStation(CardEditor& editor, QWidget* parent) : StationBody(
     wide(softLabel(tr("Rows for fields in the words"), this));
     wide(rows_);
     connect(rows_, &RowsTable::tableFileWanted, this, &OutputStation::tableFileWanted);
-    counter_ = new QLineEdit(this);
-    counter_->setPlaceholderText(tr("none"));
-    row(tr("Counter field"), counter_);
-    counter_->setAccessibleName(tr("Field that counts the rows"));
-    connect(counter_, &QLineEdit::editingFinished, this, [this] {
-        editor_.edit(tr("Name the counter"), {}, [this](card::Card& card) {
-            card.rows.counter.field = counter_->text().trimmed().toStdString();
+    numbering_ = new QLineEdit(this);
+    numbering_->setPlaceholderText(tr("none"));
+    row(tr("Counting field"), numbering_);
+    numbering_->setAccessibleName(tr("Field that counts the rows"));
+    connect(numbering_, &QLineEdit::editingFinished, this, [this] {
+        editor_.edit(tr("Name the counting field"), {}, [this](card::Card& card) {
+            card.rows.numbering.field = numbering_->text().trimmed().toStdString();
         });
     });
-    const auto counting = [this](const QString& label, card::Range range, int setting::Counter::*member) {
+    const auto counting = [this](const QString& label, card::Range range, int setting::Numbering::*member) {
         return number(label, NumberField::Kind::plain, range, 1, [this, label, member](double value) {
-            editor_.edit(tr("Change the counter"), label,
-                         [&](card::Card& card) { card.rows.counter.*member = int(std::lround(value)); });
+            editor_.edit(tr("Change the numbering"), label,
+                         [&](card::Card& card) { card.rows.numbering.*member = int(std::lround(value)); });
         });
     };
-    start_ = counting(tr("Starts at"), card::ranges::counterNumber, &setting::Counter::start);
-    step_ = counting(tr("Steps by"), card::ranges::counterNumber, &setting::Counter::step);
-    digits_ = counting(tr("Digits"), card::ranges::counterDigits, &setting::Counter::digits);
+    start_ = counting(tr("Starts at"), card::ranges::numberingStart, &setting::Numbering::start);
+    step_ = counting(tr("Steps by"), card::ranges::numberingStart, &setting::Numbering::step);
+    digits_ = counting(tr("Digits"), card::ranges::numberingDigits, &setting::Numbering::digits);
     told_ = new QLabel(this);
     told_->setWordWrap(true);
     told_->setAccessibleName(tr("What was written"));
@@ -56,14 +56,14 @@ OutputStation::OutputStation(CardEditor& editor, QWidget* parent) : StationBody(
 
 void OutputStation::refresh() {
     rows_->refresh();
-    const setting::Counter& counter = editor_.card().rows.counter;
-    if (!counter_->hasFocus() || !counter_->isModified())
-        counter_->setText(QString::fromStdString(counter.field));
-    start_->setValue(counter.start);
-    step_->setValue(counter.step);
-    digits_->setValue(counter.digits);
+    const setting::Numbering& numbering = editor_.card().rows.numbering;
+    if (!numbering_->hasFocus() || !numbering_->isModified())
+        numbering_->setText(QString::fromStdString(numbering.field));
+    start_->setValue(numbering.start);
+    step_->setValue(numbering.step);
+    digits_->setValue(numbering.digits);
     for (NumberField* field : {start_, step_, digits_})
-        setRowVisible(field, !counter.field.empty());
+        setRowVisible(field, !numbering.field.empty());
 }
 
 void OutputStation::tell(const QString& text, bool problem) {

@@ -129,7 +129,7 @@ class OutputStation : public StationBody {
 
   private:
     RowsTable* rows_;
-    QLineEdit* counter_;
+    QLineEdit* numbering_;
     NumberField *start_, *step_, *digits_;
     QLabel* told_;
 };

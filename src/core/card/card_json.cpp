@@ -268,11 +268,11 @@ setting::Rows rowsFrom(const Fields& fields) {
     setting::Rows rows;
     fields.texts("fields", rows.fields);
     fields.textLists("values", rows.values);
-    const Fields counter = fields.within("counter");
-    counter.text("field", rows.counter.field);
-    counter.whole("start", ranges::counterNumber, rows.counter.start);
-    counter.whole("step", ranges::counterNumber, rows.counter.step);
-    counter.whole("digits", ranges::counterDigits, rows.counter.digits);
+    const Fields numbering = fields.within("numbering");
+    numbering.text("field", rows.numbering.field);
+    numbering.whole("start", ranges::numberingStart, rows.numbering.start);
+    numbering.whole("step", ranges::numberingStart, rows.numbering.step);
+    numbering.whole("digits", ranges::numberingDigits, rows.numbering.digits);
     return rows;
 }
 
@@ -363,11 +363,11 @@ Json jsonOfInscription(const Inscription& inscription) {
 void write(Json& object, const setting::Rows& rows) {
     object["fields"] = rows.fields;
     object["values"] = rows.values;
-    Json& counter = object["counter"];
-    counter["field"] = rows.counter.field;
-    counter["start"] = rows.counter.start;
-    counter["step"] = rows.counter.step;
-    counter["digits"] = rows.counter.digits;
+    Json& numbering = object["numbering"];
+    numbering["field"] = rows.numbering.field;
+    numbering["start"] = rows.numbering.start;
+    numbering["step"] = rows.numbering.step;
+    numbering["digits"] = rows.numbering.digits;
 }
 
 void write(Json& object, const check::FilamentProcess& process) {

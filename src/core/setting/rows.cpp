@@ -7,9 +7,9 @@ namespace bollard::setting {
 namespace {
 
 std::optional<std::string> valueOf(const std::string& field, const Rows& rows, int row) {
-    if (!field.empty() && field == rows.counter.field) {
-        const long value = long(rows.counter.start) + long(rows.counter.step) * row;
-        return fmt::format("{:0{}}", value, rows.counter.digits);
+    if (!field.empty() && field == rows.numbering.field) {
+        const long value = long(rows.numbering.start) + long(rows.numbering.step) * row;
+        return fmt::format("{:0{}}", value, rows.numbering.digits);
     }
     const auto named = std::ranges::find(rows.fields, field);
     if (named == rows.fields.end() || row < 0 || size_t(row) >= rows.values.size())

@@ -5,20 +5,20 @@
 
 namespace bollard::setting {
 
-/// A number that goes up from row to row.
-struct Counter {
+/// A number that goes on from row to row.
+struct Numbering {
     std::string field{}; ///< the name it is called by in words; empty for none
     int start = 1;
     int step = 1;
     int digits = 1; ///< at least so many, filled up with zeros
-    bool operator==(const Counter&) const = default;
+    bool operator==(const Numbering&) const = default;
 };
 
 /// What stands in for {field} in words, row by row.
 struct Rows {
     std::vector<std::string> fields{};
     std::vector<std::vector<std::string>> values{}; ///< by row, then field; short rows have empty ends
-    Counter counter{};
+    Numbering numbering{};
 
     /// The rows there are; one when there are none, since a card without rows is one part.
     int count() const { return values.empty() ? 1 : int(values.size()); }
