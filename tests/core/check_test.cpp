@@ -81,6 +81,50 @@ class CheckTest : public QObject {
         QVERIFY(finding && finding->measured > 0 && finding->measured < finding->limit);
     }
 
+    void countersAndOpeningsThatFillInAreTold() {
+        card::Card card = samples::plate("e");
+        card.inscriptions[0].style.size = 2.2;
+        const auto made = samples::made(card);
+        const auto* counter = samples::finding(made, FindingKind::counterNarrow);
+        QVERIFY(counter && counter->places[0].text == "e" && counter->measured < counter->limit);
+        const auto* opening = samples::finding(made, FindingKind::openingNarrow);
+        QVERIFY(opening && opening->measured < opening->limit);
+        card.inscriptions[0].style.size = 30;
+        const auto large = samples::made(card);
+        QVERIFY(!samples::finding(large, FindingKind::counterNarrow));
+        QVERIFY(!samples::finding(large, FindingKind::openingNarrow));
+    }
+
+    void aHoleThatMissesTheBlankIsTold() {
+        card::Card card = samples::plate("TIDE");
+        card.blank.holes = {{8, 22.5, 4}};
+        QVERIFY(!samples::finding(samples::made(card), FindingKind::holeOutside));
+        card.blank.holes = {{8, 22.5, 4}, {1, 22.5, 4}, {300, 5, 4}};
+        const auto made = samples::made(card);
+        int told = 0;
+        for (const auto& finding : made.checked->findings)
+            told += finding.kind == FindingKind::holeOutside ? 1 : 0;
+        QCOMPARE(told, 2);
+        QVERIFY(body::faultsOf(made.solid->mesh).openEdges == 0);
+    }
+
+    void mendedOutlinesAreNotedOnce() {
+        card::Card card = samples::plate("ababab");
+        card.inscriptions[0].typeface = {"Ecolier_court", "", {}, 0};
+        const auto made = samples::made(card);
+        const auto* mended = samples::finding(made, FindingKind::outlineMended);
+        QVERIFY(mended && mended->severity == Severity::note && mended->count <= 2);
+    }
+
+    void looseLettersAreTheStopOfAFreeStandingWord() {
+        const auto made = samples::made(samples::freeStanding("TI"));
+        const auto* loose = samples::finding(made, FindingKind::letterLoose);
+        QVERIFY(loose && loose->severity == Severity::stop);
+        QCOMPARE(loose->count, 2);
+        QVERIFY(!loose->places[0].shape.empty());
+        QVERIFY(!samples::finding(samples::made(samples::plate("TI")), FindingKind::letterLoose));
+    }
+
     void aReadingSideThatTheWorkingDeniesIsTold() {
         card::Card card = samples::plate("TIDE");
         card.inscriptions[0].placing.reading = setting::ReadingSide::impression;

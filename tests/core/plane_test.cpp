@@ -147,6 +147,48 @@ class PlaneTest : public QObject {
         }
     }
 
+    void growingKeepsOrRoundsCorners() {
+        const Region plate{{square(0, 0, 10000)}};
+        const double sharp = areaOf(grown(plate, 1000, Corners::sharp));
+        QCOMPARE(sharp, 12000.0 * 12000);
+        const double round = areaOf(grown(plate, 10000, Corners::round));
+        const double exact = 10000.0 * 10000 + 4 * 10000.0 * 10000 + M_PI * 10000 * 10000;
+        QVERIFY(round <= exact && exact - round < 2 * M_PI * 10000 * 50); // within 5 micrometres at the edge
+        for (const Corners corners : {Corners::sharp, Corners::round})
+            QCOMPARE(areaOf(grown(plate, -1000, corners)), 8000.0 * 8000);
+        QVERIFY(grown(plate, -5001, Corners::sharp).empty());
+        // A hole shrinks by as much as the outside grows.
+        const Region frame{{square(0, 0, 10000), reversed(square(3000, 3000, 4000))}};
+        QCOMPARE(areaOf(grown(frame, 500, Corners::sharp)), 11000.0 * 11000 - 3000.0 * 3000);
+    }
+
+    void growingAndShrinkingNeverCross() {
+        std::mt19937 random(41);
+        for (int i = 0; i < 60; ++i) {
+            const Region star = randomStar(random, 20000);
+            for (const double by : {-900.0, -50.0, 50.0, 900.0})
+                for (const Corners corners : {Corners::sharp, Corners::round}) {
+                    const Region changed = grown(star, by, corners);
+                    QVERIFY(std::fabs(areaOf(filled(changed.rings)) - areaOf(changed)) <=
+                            1e-6 * areaOf(star) + 1);
+                    QVERIFY((areaOf(changed) > areaOf(star)) == (by > 0));
+                }
+        }
+    }
+
+    void aMirroredRegionIsTheSameShapeTurnedOver() {
+        std::mt19937 random(17);
+        for (int i = 0; i < 40; ++i) {
+            const Region star = randomStar(random, 20000);
+            const Region seen = mirrored(star);
+            QCOMPARE(areaOf(seen), areaOf(star)); // still on the left of its rings
+            QVERIFY(mirrored(seen) == star);
+            std::uniform_int_distribution<int> at(-20000, 20000);
+            const Point p{at(random), at(random)};
+            QCOMPARE(contains(seen, {-p.x, p.y}), contains(star, p));
+        }
+    }
+
     void nearBoxesAreJustThoseWithinReach() {
         std::mt19937 random(21);
         std::uniform_int_distribution<int> at(0, 20000), size(1, 900);

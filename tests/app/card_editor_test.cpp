@@ -1,0 +1,136 @@
+#include "../sample_cards.hpp"
+#include "app/document/card_editor.hpp"
+#include <QSignalSpy>
+#include <QTemporaryDir>
+
+using namespace bollard;
+using app::CardEditor;
+
+class CardEditorTest : public QObject {
+    Q_OBJECT
+    std::unique_ptr<CardEditor> editor_;
+    QTemporaryDir folder_;
+
+    void type(const std::string& words) {
+        editor_->editInscription("Typing", "words", [&](card::Inscription& i) { i.words = words; });
+    }
+    const std::string& words() const { return editor_->inscription()->words; }
+
+  private slots:
+    void init() {
+        editor_ = std::make_unique<CardEditor>();
+        card::Card card = samples::plate("QUAY");
+        card.inscriptions.push_back(card.inscriptions[0]);
+        card.inscriptions[1].words = "north";
+        editor_->start(card, {});
+    }
+
+    void changesOfOneGestureAreOneStep() {
+        for (const char* words : {"QUAY 1", "QUAY 14"})
+            type(words);
+        editor_->endGesture();
+        type("QUAY 14 b");
+        editor_->history().undo();
+        QCOMPARE(words(), std::string("QUAY 14"));
+        editor_->history().undo();
+        QCOMPARE(words(), std::string("QUAY"));
+        QVERIFY(!editor_->history().canUndo());
+        editor_->history().redo();
+        QCOMPARE(words(), std::string("QUAY 14"));
+    }
+
+    void anotherInscriptionIsAnotherStep() {
+        type("A");
+        editor_->select(1);
+        type("B");
+        editor_->history().undo();
+        QCOMPARE(words(), std::string("north"));
+        QCOMPARE(editor_->card().inscriptions[0].words, std::string("A"));
+    }
+
+    void aChangeThatChangesNothingIsNoStep() {
+        QSignalSpy changed(editor_.get(), &CardEditor::changed);
+        type("QUAY");
+        QVERIFY(!editor_->history().canUndo() && changed.isEmpty());
+        type("X");
+        type("QUAY"); // back again within the gesture
+        QVERIFY(!editor_->edited());
+    }
+
+    void inscriptionsAreAddedCopiedMovedAndDeletedWithTheSelection() {
+        editor_->select(0);
+        editor_->copyInscription();
+        QCOMPARE(editor_->card().inscriptions.size(), size_t(3));
+        QCOMPARE(editor_->selected(), 1);
+        QVERIFY(editor_->inscription()->placing.y < editor_->card().inscriptions[0].placing.y);
+        editor_->moveInscription(1);
+        QCOMPARE(editor_->selected(), 2);
+        QCOMPARE(editor_->card().inscriptions[1].words, std::string("north"));
+        editor_->moveInscription(1); // there is nothing below
+        QCOMPARE(editor_->selected(), 2);
+        editor_->deleteInscription();
+        editor_->deleteInscription();
+        editor_->deleteInscription();
+        QCOMPARE(editor_->selected(), -1);
+        QVERIFY(!editor_->inscription());
+        editor_->deleteInscription(); // and nothing happens
+        editor_->addInscription();
+        QCOMPARE(editor_->selected(), 0);
+        while (editor_->history().canUndo())
+            editor_->history().undo();
+        QCOMPARE(editor_->card().inscriptions.size(), size_t(2));
+    }
+
+    void savingMakesTheCardCleanAndAddsTheEnding() {
+        type("BERTH 14");
+        QVERIFY(editor_->edited());
+        QCOMPARE(editor_->title(), QString("Unnamed card"));
+        QVERIFY(editor_->saveAs(folder_.filePath("berth")));
+        QCOMPARE(editor_->path(), folder_.filePath("berth.bollard"));
+        QCOMPARE(editor_->title(), QString("berth"));
+        QVERIFY(!editor_->edited());
+        type("BERTH 15");
+        QVERIFY(editor_->edited());
+        editor_->history().undo();
+        QVERIFY(!editor_->edited());
+        CardEditor other;
+        QVERIFY(other.open(editor_->path()));
+        QVERIFY(other.card().inscriptions[0].words == "BERTH 14");
+    }
+
+    void whatCannotBeWrittenOrReadChangesNothing() {
+        type("BERTH 14");
+        QVERIFY(!editor_->saveAs(folder_.filePath("no/such/folder/berth")));
+        QVERIFY(editor_->edited() && editor_->path().isEmpty());
+        QVERIFY(!editor_->open(folder_.filePath("missing.bollard")));
+        QCOMPARE(words(), std::string("BERTH 14"));
+        QVERIFY(editor_->history().canUndo());
+    }
+
+    void aRecoveredCardCountsAsEditedUntilItIsSaved() {
+        editor_->startRecovered(samples::plate("TIDE"), {});
+        QVERIFY(editor_->edited() && !editor_->history().canUndo());
+        QVERIFY(editor_->saveAs(folder_.filePath("tide")));
+        QVERIFY(!editor_->edited());
+    }
+
+    void steppingThroughRowsIsNoChangeOfTheCard() {
+        editor_->edit("x", {}, [](card::Card& card) { card.rows = {{"no"}, {{"1"}, {"2"}, {"3"}}, {}}; });
+        QVERIFY(editor_->saveAs(folder_.filePath("rows")));
+        QSignalSpy changed(editor_.get(), &CardEditor::changed);
+        editor_->showRow(2);
+        QCOMPARE(editor_->card().row, 2);
+        editor_->showRow(9);
+        QCOMPARE(editor_->card().row, 2);
+        QCOMPARE(changed.size(), 1);
+        QVERIFY(!editor_->edited());
+        type("X");
+        editor_->showRow(1);
+        editor_->history().undo();
+        QCOMPARE(editor_->card().row, 1); // history goes back, the board stays where it is
+        editor_->history().undo();        // the rows are gone
+        QCOMPARE(editor_->card().row, 0);
+    }
+};
+QTEST_MAIN(CardEditorTest)
+#include "card_editor_test.moc"

@@ -1,0 +1,138 @@
+#include "../sample_cards.hpp"
+#include "wording/wording.hpp"
+
+using namespace bollard;
+using check::Finding, check::FindingKind, check::Severity;
+
+namespace {
+
+Finding finding(FindingKind kind, working::Kind working, Severity severity) {
+    Finding f;
+    f.kind = kind;
+    f.working = working;
+    f.severity = severity;
+    f.inscription = 0;
+    f.measured = 0.17;
+    f.limit = 0.2;
+    f.count = 1;
+    f.subject = "League Spartan";
+    f.problem = {quantity::ProblemKind::fontBroken, "gull.ttf"};
+    check::FindingPlace place;
+    place.text = "B";
+    f.places = {place, place};
+    return f;
+}
+
+card::Made withFindings(std::vector<Finding> findings, bool complete = true) {
+    card::Made made = samples::made(samples::plate("B"));
+    auto checked = std::make_shared<card::Checked>();
+    checked->findings = std::move(findings);
+    checked->complete = complete;
+    made.checked = checked;
+    return made;
+}
+
+} // namespace
+
+class WordingTest : public QObject {
+    Q_OBJECT
+  private slots:
+    void everyProblemSaysWhatAndWhere() {
+        QSet<QString> sentences;
+        constexpr int kinds = int(quantity::ProblemKind::stopped) + 1;
+        for (int kind = 0; kind < kinds; ++kind) {
+            const QString sentence =
+                wording::sentenceOf({static_cast<quantity::ProblemKind>(kind), "gull.ttf", "because", 12, 3});
+            QVERIFY2(sentence.size() > 5 && sentence.endsWith('.'), qPrintable(sentence));
+            QVERIFY2(!sentence.contains('%'), qPrintable(sentence));
+            sentences.insert(sentence);
+        }
+        QCOMPARE(sentences.size(), kinds); // no two alike
+        QVERIFY(wording::sentenceOf({quantity::ProblemKind::fieldWrong, "blank.width", "1 – 5000", 4})
+                    .startsWith("Line 4"));
+    }
+
+    void everyFindingTellsWhatWhereAndWhy() {
+        const card::Card card = samples::plate("BOB");
+        constexpr int kinds = int(FindingKind::outlineMended) + 1;
+        for (int kind = 0; kind < kinds; ++kind)
+            for (const auto working : {working::Kind::raised, working::Kind::sunk, working::Kind::pierced,
+                                       working::Kind::freeStanding})
+                for (const auto severity : {Severity::watch, Severity::stop}) {
+                    const auto text =
+                        wording::textOf(finding(static_cast<FindingKind>(kind), working, severity), card);
+                    QVERIFY2(!text.title.isEmpty(), qPrintable(QString::number(kind)));
+                    QVERIFY2(text.why.endsWith('.'), qPrintable(text.title));
+                    QCOMPARE(text.where, QString("B (2) of “BOB”"));
+                    QVERIFY(!text.title.contains('%') && !text.why.contains('%'));
+                }
+    }
+
+    void manyLettersAreNotAllNamed() {
+        const card::Card card = samples::plate("ABCDEFGHIJ");
+        Finding f = finding(FindingKind::strokeNarrow, working::Kind::raised, Severity::stop);
+        f.places.clear();
+        for (const char letter : std::string("ABCDEFGHIJ")) {
+            check::FindingPlace place;
+            place.text = letter;
+            f.places.push_back(place);
+        }
+        QCOMPARE(wording::textOf(f, card).where, QString("A, B, C, D, E, F and 4 more of “ABCDEFGHIJ”"));
+    }
+
+    void measuresAreInTheCardsUnit() {
+        card::Card card = samples::plate("B");
+        const Finding f = finding(FindingKind::strokeNarrow, working::Kind::raised, Severity::stop);
+        QCOMPARE(wording::textOf(f, card).measured, QString("0.17 < 0.20"));
+        card.unit = quantity::Unit::inch;
+        QCOMPARE(wording::textOf(f, card).measured, QString("0.007 < 0.008"));
+    }
+
+    void theVerdictCountsWhatStops() {
+        const auto f = [](Severity severity) {
+            return finding(FindingKind::strokeNarrow, working::Kind::raised, severity);
+        };
+        QCOMPARE(wording::verdictOf(card::Made{}), QString("Looking…"));
+        QCOMPARE(wording::verdictOf(withFindings({})), QString("Can be made"));
+        QCOMPARE(wording::verdictOf(withFindings({f(Severity::note)})), QString("Can be made"));
+        QCOMPARE(wording::verdictOf(withFindings({f(Severity::watch)})), QString("Can be made; 1 to watch"));
+        QCOMPARE(wording::verdictOf(withFindings({}, false)), QString("Counting pieces…"));
+        QCOMPARE(wording::verdictOf(withFindings({f(Severity::stop), f(Severity::watch)}, false)),
+                 QString("Cannot be made so yet: 1 stop, 1 watch"));
+    }
+
+    void summariesTellWhatIsSet() {
+        card::Card card = samples::plate("B");
+        QCOMPARE(wording::summaryOf(card.blank, card.unit), QString("plate 120 × 45 × 4"));
+        card.blank.corner = 6;
+        card.blank.holes.resize(2);
+        QCOMPARE(wording::summaryOf(card.blank, card.unit),
+                 QString("plate 120 × 45 × 4, corners 6, 2 holes"));
+        setting::TextStyle& style = card.inscriptions[0].style;
+        style.size = 14;
+        QCOMPARE(wording::letteringSummary(card, 0), QString("League Spartan Bold, capitals 14"));
+        style.sizeBy = setting::SizeBy::width;
+        style.width = 85;
+        style.slant = -10;
+        style.weight = 0.15;
+        QCOMPARE(wording::letteringSummary(card, 0),
+                 QString("League Spartan Bold, 14 wide, width 85 %, slant -10°, weight +0.15"));
+        card.inscriptions[0].placing.turn = 90;
+        card.inscriptions[0].placing.reading = setting::ReadingSide::throughBack;
+        QCOMPARE(wording::placingSummary(card, 0),
+                 QString("centre at 60, 22.5, turned 90°, reads through from the back"));
+        QVERIFY(!wording::letteringSummary(card, -1).isEmpty() &&
+                !wording::placingSummary(card, 7).isEmpty());
+        QCOMPARE(
+            wording::summaryOf(working::Working{working::Kind::sunk, 1, 0.6, 0}, quantity::Unit::millimetre),
+            QString("sunk 0.6"));
+    }
+
+    void wordsAreShortenedToOneLine() {
+        QCOMPARE(wording::wordsOnOneLine("BERTH\n14"), QString("BERTH / 14"));
+        const QString shortened = wording::wordsOnOneLine(std::string(200, 'x'), 20);
+        QVERIFY(shortened.size() <= 20 && shortened.endsWith(QChar(0x2026)));
+    }
+};
+QTEST_APPLESS_MAIN(WordingTest)
+#include "wording_test.moc"
