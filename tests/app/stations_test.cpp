@@ -1,0 +1,147 @@
+#include "app/controls/choice.hpp"
+#include "app/controls/number_field.hpp"
+#include "window_fixture.hpp"
+#include <QCheckBox>
+
+using namespace bollard;
+using namespace bollard::app;
+
+/// What holds for every field and choice of every station alike.
+class StationsTest : public QObject {
+    Q_OBJECT
+    std::unique_ptr<WindowFixture> f_;
+
+    MainWindow& window() { return *f_->window; }
+    CardEditor& editor() { return window().editor(); }
+    StationBody& body(int station) {
+        window().routeCard().open(station);
+        return *window().routeCard().station(station).body();
+    }
+    template<class Widget> QList<Widget*> shown(int station) {
+        QList<Widget*> found;
+        for (Widget* widget : body(station).template findChildren<Widget*>())
+            if (widget->isVisibleTo(&body(station)) && widget->isEnabled())
+                found.append(widget);
+        return found;
+    }
+    static void typeInto(NumberField& field, const QString& text) {
+        field.setFocus();
+        field.selectAll();
+        QTest::keyClicks(&field, text);
+        QTest::keyClick(&field, Qt::Key_Return);
+    }
+
+  private slots:
+    void init() {
+        f_ = std::make_unique<WindowFixture>();
+        f_->openSample("berth-14");
+        editor().edit("x", {}, [](card::Card& card) { card.rows = {{"no"}, {{"1"}}, {"count", 5, 1, 2}}; });
+        editor().history().clear();
+    }
+    void cleanup() { f_.reset(); }
+
+    void everyNumberEditsTheCardAndIsUndone() {
+        int fields = 0;
+        for (int station = 0; station < RouteCard::count; ++station)
+            for (int i = 0; i < shown<NumberField>(station).size(); ++i) {
+                NumberField* field = shown<NumberField>(station)[i];
+                const card::Card before = editor().card();
+                const QString text = field->text();
+                const double value = field->value();
+                const QString name = field->accessibleName();
+                QVERIFY(!name.isEmpty());
+                typeInto(*field, "(" + text + ")+1");
+                QVERIFY2(!(editor().card() == before), qPrintable(name));
+                QVERIFY2(std::fabs(field->value() - value - 1) < 1e-9, qPrintable(name));
+                QVERIFY(editor().history().undoText().size() > 3);
+                QTest::keyClick(&window(), Qt::Key_Z, Qt::ControlModifier);
+                QVERIFY2(editor().card() == before, qPrintable(name));
+                field = shown<NumberField>(station)[i]; // lists are built anew
+                QCOMPARE(field->text(), text);
+                ++fields;
+            }
+        QVERIFY2(fields > 30, qPrintable(QString::number(fields)));
+    }
+
+    void everyNumberRefusesNonsenseInPlaceAndKeepsItsValue() {
+        for (int station = 0; station < RouteCard::count; ++station)
+            for (int i = 0; i < shown<NumberField>(station).size(); ++i) {
+                NumberField* field = shown<NumberField>(station)[i];
+                const card::Card before = editor().card();
+                for (const char* nonsense : {"1 +", "quay", "99999999"}) {
+                    typeInto(*field, nonsense);
+                    QVERIFY2(!field->refusal().isEmpty(), qPrintable(field->accessibleName()));
+                    QVERIFY(editor().card() == before);
+                }
+                QTest::keyClick(field, Qt::Key_Escape);
+                QVERIFY(field->refusal().isEmpty());
+            }
+        QVERIFY(!editor().history().canUndo());
+    }
+
+    void everyChoiceEditsTheCardAndIsUndone() {
+        int choices = 0;
+        for (int station = 0; station < RouteCard::count; ++station)
+            for (int c = 0; c < shown<Choice>(station).size(); ++c) {
+                const int were = shown<Choice>(station)[c]->chosen();
+                const card::Card before = editor().card();
+                for (int i = 0; shown<Choice>(station)[c]->button(i); ++i) {
+                    if (i == were)
+                        continue;
+                    shown<Choice>(station)[c]->button(i)->click();
+                    QVERIFY2(!(editor().card() == before), qPrintable(QString::number(station)));
+                    QCOMPARE(shown<Choice>(station)[c]->chosen(), i);
+                    editor().history().undo();
+                    QVERIFY(editor().card() == before);
+                    QCOMPARE(shown<Choice>(station)[c]->chosen(), were);
+                    ++choices;
+                }
+            }
+        QVERIFY2(choices >= 12, qPrintable(QString::number(choices)));
+    }
+
+    void theUnitOfTheCardIsTheUnitOfEveryLength() {
+        editor().edit("x", {}, [](card::Card& card) { card.unit = quantity::Unit::inch; });
+        const card::Card before = editor().card();
+        auto* thickness = shown<NumberField>(RouteCard::blank).last();
+        for (NumberField* field : shown<NumberField>(RouteCard::blank))
+            if (field->accessibleName() == "Thickness")
+                thickness = field;
+        typeInto(*thickness, "3/16");
+        QVERIFY(std::fabs(editor().card().blank.thickness - 25.4 * 3 / 16) < 1e-9);
+        typeInto(*thickness, "4 mm");
+        QCOMPARE(editor().card().blank.thickness, 4.0);
+        QVERIFY(before.blank.width == editor().card().blank.width);
+    }
+
+    void summariesFollowEveryEdit() {
+        const auto summary = [&](int station) { return window().routeCard().station(station).summary(); };
+        const QString blank = summary(RouteCard::blank), process = summary(RouteCard::process);
+        editor().edit("x", {}, [](card::Card& card) {
+            card.blank.kind = blank::Kind::disc;
+            card.process.layer = 0.1;
+        });
+        QVERIFY(summary(RouteCard::blank) != blank && summary(RouteCard::process) != process);
+        editor().history().undo();
+        QCOMPARE(summary(RouteCard::blank), blank);
+        while (editor().inscription())
+            editor().deleteInscription();
+        for (int station = 0; station < RouteCard::count; ++station) {
+            (void)body(station);
+            QVERIFY(!summary(station).isEmpty());
+        }
+    }
+
+    void withoutAnInscriptionItsStationsAreOffButTheRestWorks() {
+        while (editor().inscription())
+            editor().deleteInscription();
+        for (const int station : {RouteCard::lettering, RouteCard::placing, RouteCard::working})
+            for (NumberField* field : shown<NumberField>(station))
+                QCOMPARE(field->accessibleName(), QString("Margin")); // belongs to the blank
+        QVERIFY(!shown<NumberField>(RouteCard::blank).isEmpty());
+        settle(window());
+        QCOMPARE(window().findings().verdict(), QString("No words yet"));
+    }
+};
+QTEST_MAIN(StationsTest)
+#include "stations_test.moc"
