@@ -36,6 +36,14 @@ class TypeTest : public QObject {
         }
     }
 
+    void aFaceIsFoundByItsWholeName() {
+        const auto* entry = samples::catalogue()->find("allerta stencil", "");
+        QVERIFY(entry && entry->family == "Allerta" && entry->style == "Stencil");
+        QCOMPARE(samples::catalogue()->find("League Spartan Bold", ""),
+                 samples::catalogue()->find("League Spartan", "Bold"));
+        QVERIFY(!samples::catalogue()->find("Allerta Stencil", "Bold"));
+    }
+
     void whateverIsListedCanBeUsed() {
         for (const type::TypefaceEntry& entry : samples::catalogue()->entries()) {
             const auto face = samples::catalogue()->open({entry.family, entry.style, {}, 0});

@@ -104,6 +104,8 @@ const TypefaceEntry* Catalogue::find(const std::string& family, const std::strin
         return std::abs(e.weight - 80) + (e.slanted ? 1000 : 0);
     };
     for (const TypefaceEntry& entry : entries_) {
+        if (style.empty() && lowered(entry.family + " " + entry.style) == lowered(family))
+            return &entry;
         if (lowered(entry.family) != lowered(family))
             continue;
         if (!style.empty() && lowered(entry.style) == lowered(style))

@@ -31,7 +31,8 @@ class Catalogue {
 
     const std::vector<TypefaceEntry>& entries() const { return entries_; }
 
-    /// The entry of that family and style, letter case ignored. An empty style takes the most regular one.
+    /// The entry of that family and style, letter case ignored. An empty style takes the most regular one,
+    /// and then the family may also be the whole name as it is listed ("Allerta Stencil").
     /// Null when there is none; nothing is ever put in its place.
     const TypefaceEntry* find(const std::string& family, const std::string& style) const;
 
