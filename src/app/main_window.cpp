@@ -178,6 +178,8 @@ void MainWindow::buildBody() {
     connect(routeCard_, &RouteCard::writeWanted, this, &MainWindow::askForOutput);
     connect(routeCard_, &RouteCard::fontFileWanted, this, &MainWindow::askForFont);
     connect(routeCard_, &RouteCard::tableFileWanted, this, &MainWindow::askForTable);
+    connect(routeCard_, &RouteCard::artworkFileWanted, this, [this] { askForDrawing(DrawingUse::artwork); });
+    connect(routeCard_, &RouteCard::curveFileWanted, this, [this] { askForDrawing(DrawingUse::line); });
     connect(flatView_, &FlatView::fieldsMet, this, [this] {
         routeCard_->letteringBody().words().setFocus();
         notice_->say(tr("These words hold fields; write them here."), NoticeBar::Tone::plain);
@@ -416,8 +418,8 @@ void MainWindow::closeEvent(QCloseEvent* event) {
 }
 
 void MainWindow::askForFont() {
-    const QString path = QFileDialog::getOpenFileName(this, tr("Open a font file"), {},
-                                                      tr("Fonts (*.ttf *.otf *.ttc *.otc *.woff *.woff2)"));
+    const QString path = QFileDialog::getOpenFileName(
+        this, tr("Open a font file"), {}, tr("Fonts (*.ttf *.otf *.ttc *.otc *.woff *.woff2 *.svg *.jhf)"));
     if (!path.isEmpty())
         useFontFile(path);
 }
@@ -430,7 +432,7 @@ void MainWindow::useFontFile(const QString& path) {
         return notice_->say(tr("Add an inscription first; then the typeface can be given to it."),
                             NoticeBar::Tone::plain);
     editor_.editInscription(tr("Choose typeface"), {}, [&](card::Inscription& inscription) {
-        inscription.typeface = {{}, {}, path.toStdString(), 0};
+        inscription.typeface = {{}, {}, path.toStdString()};
     });
 }
 
@@ -464,6 +466,57 @@ void MainWindow::readTable(const QString& path) {
     notice_->dismiss();
 }
 
+void MainWindow::askForDrawing(DrawingUse use) {
+    const QString path = QFileDialog::getOpenFileName(this, tr("Read a drawing"), editor_.folder(),
+                                                      tr("Drawings (*.svg *.dxf)"));
+    if (!path.isEmpty())
+        readDrawing(path, use);
+}
+
+void MainWindow::readDrawing(const QString& path, DrawingUse use) {
+    const auto drawing = artwork::drawingFromFile(path.toStdString());
+    if (!drawing)
+        return notice_->say(wording::sentenceOf(drawing.problem()), NoticeBar::Tone::problem);
+    const auto take = [this, path, use, read = *drawing](double millimetresPerUnit) {
+        takeDrawing(read, millimetresPerUnit, QFileInfo(path).fileName(), use);
+    };
+    if (drawing->millimetresPerUnit > 0)
+        return take(drawing->millimetresPerUnit);
+    constexpr double inch = 25.4, pixel = inch / 96;
+    notice_->say(tr("“%1” does not tell its unit. What is 1 in it?").arg(QFileInfo(path).fileName()),
+                 NoticeBar::Tone::plain,
+                 {{tr("1 mm"), [take] { take(1); }},
+                  {tr("1 inch"), [take] { take(inch); }},
+                  {tr("1/96 inch"), [take] { take(pixel); }}});
+}
+
+void MainWindow::takeDrawing(const artwork::Drawing& drawing, double millimetresPerUnit, const QString& name,
+                             DrawingUse use) {
+    const plane::Outline outline = artwork::asArtwork(drawing, millimetresPerUnit);
+    if (use == DrawingUse::line) {
+        editor_.editInscription(tr("Take the line from a drawing"), {}, [&](card::Inscription& inscription) {
+            inscription.baseline.kind = setting::BaselineKind::curve;
+            inscription.baseline.points = setting::pointsOf(outline.contours.front());
+            inscription.baseline.closed = !outline.contours.front().open;
+        });
+    } else {
+        setting::Ornament ornament;
+        ornament.kind = setting::OrnamentKind::artwork;
+        ornament.artwork = outline;
+        ornament.source = name.toStdString();
+        editor_.addOrnament(ornament);
+    }
+    QStringList left;
+    if (drawing.texts > 0)
+        left << tr("%n text(s), which must be turned into curves first", nullptr, drawing.texts);
+    if (drawing.others > 0)
+        left << tr("%n picture(s), dimension(s) or fill(s)", nullptr, drawing.others);
+    if (left.isEmpty())
+        notice_->dismiss();
+    else
+        notice_->say(tr("Left out of “%1”: %2.").arg(name, left.join(tr(" and "))), NoticeBar::Tone::plain);
+}
+
 void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
     if (event->mimeData()->hasUrls())
         event->acceptProposedAction();
@@ -472,8 +525,11 @@ void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
 void MainWindow::dropEvent(QDropEvent* event) {
     for (const QUrl& url : event->mimeData()->urls()) {
         const QString path = url.toLocalFile();
+        const QString ending = QFileInfo(path).suffix().toLower();
         if (isFontFile(path))
             useFontFile(path);
+        else if (ending == QLatin1String("svg") || ending == QLatin1String("dxf"))
+            readDrawing(path, DrawingUse::artwork);
         else
             leaving([this, path] { openCard(path); });
     }
@@ -520,10 +576,10 @@ void MainWindow::write(const QString& path, const QString& ending, files::IfTher
     }
     if (maker_.busy() || !maker_.shown().made.solid)
         return tellWritten(tr("The solid is still being made; try again in a moment."), true);
-    const card::SolidFormat* format = card::formatOf(path.toStdString());
+    const card::OutputFormat* format = card::formatOf(path.toStdString());
     tellWritten(tr("Writing…"), false);
     writer_.start([this, made = maker_.shown().made, format, path, ifThere] {
-        const auto written = card::writeSolid(made, *format, path.toStdString(), ifThere);
+        const auto written = card::writeOutput(made, *format, path.toStdString(), ifThere);
         QMetaObject::invokeMethod(this, [this, path, written] {
             tellWritten(written ? tr("Written: %1").arg(path) : wording::sentenceOf(written.problem()),
                         !written);

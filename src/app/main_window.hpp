@@ -8,6 +8,7 @@
 #include "app/findings/findings_panel.hpp"
 #include "app/gauge/gauge.hpp"
 #include "app/start/start_page.hpp"
+#include "artwork/artwork.hpp"
 #include "files/whole_file.hpp"
 #include <QMainWindow>
 #include <QThreadPool>
@@ -48,6 +49,8 @@ class MainWindow : public QMainWindow {
     void useFontFile(const QString& path);
     /// Replaces the card's rows by those of a CSV file; tells in place what is wrong with it.
     void readTable(const QString& path);
+    enum class DrawingUse { artwork, line }; ///< an ornament; or what the selected words run along
+    void readDrawing(const QString& path, DrawingUse use);
     /// Writes the solid or the picture; asks in place before replacing a file, or when a stop finding stands.
     void writeTo(const QString& path, const QString& ending);
     void setLook(drawing::Look look);
@@ -71,6 +74,9 @@ class MainWindow : public QMainWindow {
     void askForCard();
     void askForFont();
     void askForTable();
+    void askForDrawing(DrawingUse use);
+    void takeDrawing(const artwork::Drawing& drawing, double millimetresPerUnit, const QString& name,
+                     DrawingUse use);
     void askForOutput(const QString& ending);
     void write(const QString& path, const QString& ending, files::IfThere ifThere);
     void tellWritten(const QString& text, bool problem);

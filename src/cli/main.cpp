@@ -142,12 +142,25 @@ int make(const CardChoice& choice, const std::vector<std::string>& outputs, bool
             if (std::filesystem::exists(output))
                 return complain({quantity::ProblemKind::fileExists, output}, "", notWritten);
     for (const std::string& output : outputs) {
-        const auto written = card::writeSolid(run.made, *card::formatOf(output), output,
-                                              force ? files::IfThere::replace : files::IfThere::refuse);
+        const auto written = card::writeOutput(run.made, *card::formatOf(output), output,
+                                               force ? files::IfThere::replace : files::IfThere::refuse);
         if (!written)
             return complain(written.problem(), "", notWritten);
     }
     return done;
+}
+
+int drawLines(const CardChoice& choice, const std::string& output, const std::string& curves, bool force) {
+    const card::OutputFormat* format = card::formatOf(output);
+    if (!format || format->solid)
+        return complain({quantity::ProblemKind::unknownFormat, output, "svg dxf"}, "", notWritten);
+    const Run run(choice);
+    if (run.code != done)
+        return run.code;
+    const auto written =
+        card::writeOutput(run.made, *format, output, force ? files::IfThere::replace : files::IfThere::refuse,
+                          curves == "splines" ? files::DxfCurves::splines : files::DxfCurves::arcs);
+    return written ? done : complain(written.problem(), "", notWritten);
 }
 
 Json smallest(const check::Measures& measures, check::ReadingKind kind) {
@@ -239,15 +252,18 @@ int drawPicture(const CardChoice& choice, const std::string& view, const std::st
     return written ? done : complain(written.problem(), "", notWritten);
 }
 
-int listTypefaces(bool json) {
+int listTypefaces(bool json, bool singleLine) {
     const auto all = catalogue();
     Json list = Json::array();
     for (const type::TypefaceEntry& entry : all->entries()) {
+        if (singleLine && !entry.singleLine)
+            continue;
         if (json)
             list.push_back({{"family", entry.family},
                             {"style", entry.style},
                             {"file", entry.file},
                             {"index", entry.index},
+                            {"singleLine", entry.singleLine},
                             {"shipped", entry.shipped}});
         else
             std::cout << entry.family << " " << entry.style << "\n";
@@ -283,7 +299,8 @@ int main(int argc, char** argv) {
     CLI::App* makeCommand = app.add_subcommand("make", "Write the solid. Exit 1 when a stop finding stands.");
     takesCard(makeCommand, "The card to make");
     makeCommand
-        ->add_option("-o,--output", outputs, "File to write; .stl or .3mf; may be given more than once")
+        ->add_option("-o,--output", outputs,
+                     "File to write; .stl, .3mf, .svg or .dxf; may be given more than once")
         ->required();
     makeCommand->add_flag("--accept", accept, "Write even when a stop finding stands");
     makeCommand->add_flag("--force", force, "Replace files that are there");
@@ -310,6 +327,18 @@ int main(int argc, char** argv) {
     CLI::App* typefacesCommand =
         app.add_subcommand("typefaces", "List the typefaces that can be chosen by name.");
     typefacesCommand->add_flag("--json", json, "As JSON");
+    bool singleLine = false;
+    typefacesCommand->add_flag("--single-line", singleLine, "Only those whose letters are single lines");
+
+    CLI::App* drawingCommand =
+        app.add_subcommand("drawing", "Write outlines and scribed lines at true size.");
+    takesCard(drawingCommand, "The card to draw");
+    std::string curves = "arcs";
+    drawingCommand->add_option("-o,--output", output, "File to write; .svg or .dxf")->required();
+    drawingCommand->add_option("--curves", curves, "DXF: arcs or splines")
+        ->check(CLI::IsMember({"arcs", "splines"}))
+        ->capture_default_str();
+    drawingCommand->add_flag("--force", force, "Replace a file that is there");
 
     CLI11_PARSE(app, argc, argv);
     if (*makeCommand)
@@ -319,7 +348,9 @@ int main(int argc, char** argv) {
     if (*measureCommand)
         return measure(choice);
     if (*typefacesCommand)
-        return listTypefaces(json);
+        return listTypefaces(json, singleLine);
+    if (*drawingCommand)
+        return drawLines(choice, output, curves, force);
     const QStringList sides = QString::fromStdString(size).split('x');
     const QSize pixels(sides.value(0).toInt(), sides.value(1).toInt());
     constexpr int most = 16000;

@@ -73,7 +73,11 @@ FlatDrawing::FlatDrawing(card::Made made) : made_(std::move(made)) {
 /// Letters that overlap others are drawn as one shape; all others with the typeface's own curves.
 void FlatDrawing::addShapes(const working::PlacedLetters& letters) {
     Inscription& inscription = inscriptions_.emplace_back(
-        Inscription{letters.inscription, letters.working.kind, letters.place.reading(), {}});
+        Inscription{letters.inscription, letters.working.kind, letters.place.reading(), {}, Picked::byFrame});
+    if (!letters.setting->typeface)
+        inscription.picked = Picked::byShape;
+    else if (letters.setting->baseline != setting::BaselineKind::straight)
+        inscription.picked = Picked::byBox;
     const auto& all = letters.setting->letters;
     std::vector<int> group(all.size());
     for (size_t i = 0; i < all.size(); ++i) {
@@ -111,16 +115,21 @@ void FlatDrawing::addShapes(const working::PlacedLetters& letters) {
             }
         }
         for (const size_t i : indices) {
-            const type::Glyph& glyph = letters.setting->typeface->glyph(all[i].glyph);
-            if (glyph.mended || letters.setting->form != type::GlyphForm{}) {
+            const bool changed = letters.setting->form != type::GlyphForm{} || !letters.asDrawn(i);
+            if (changed || letters.setting->typeface->glyph(all[i].glyph).mended) {
                 add(pathOf(letters.onSide[i]));
                 continue;
             }
+            const type::Glyph& glyph = letters.setting->typeface->glyph(all[i].glyph);
             auto [path, isNew] = glyphs.try_emplace(all[i].glyph);
             if (isNew)
                 path->second = pathOf(glyph.outline, letters.setting->scale / plane::unitsPerMillimetre);
             const QPointF at = pointOf(plane::vectorOf(all[i].at));
-            add((QTransform::fromTranslate(at.x(), at.y()) * place).map(path->second));
+            QTransform own;
+            own.translate(at.x(), at.y());
+            own.rotate(all[i].turn);
+            own.scale(all[i].zoom, all[i].zoom);
+            add((own * place).map(path->second));
         }
     }
 }
@@ -207,6 +216,10 @@ void FlatDrawing::paintLetters(QPainter& painter, const FlatScale& scale, const 
             case Kind::sunk:
                 painter.setPen(thin(t.materialEdge, 1.2));
                 painter.setBrush(t.sunk);
+                break;
+            case Kind::scribed:
+                painter.setPen(thin(t.materialEdge, 0.6));
+                painter.setBrush(t.ink);
                 break;
             case Kind::pierced:
                 painter.setPen(Qt::NoPen);
@@ -369,6 +382,8 @@ void FlatDrawing::paintLegend(QPainter& painter, const QRectF& area) const {
               any(Kind::raised) ? wording::nameOf(Kind::raised) : wording::nameOf(Kind::freeStanding));
     if (any(Kind::sunk))
         entry(thin(t.materialEdge), t.sunk, wording::nameOf(Kind::sunk));
+    if (any(Kind::scribed))
+        entry(thin(t.materialEdge), t.ink, wording::nameOf(Kind::scribed));
     if (any(Kind::pierced))
         entry(thin(t.ink), QBrush(t.inkSoft, Qt::BDiagPattern), wording::nameOf(Kind::pierced));
     for (const auto side : {setting::ReadingSide::impression, setting::ReadingSide::throughBack})
@@ -406,10 +421,11 @@ QPolygonF FlatDrawing::frameOf(int inscription) const {
 
 int FlatDrawing::inscriptionAt(QPointF mm) const {
     for (auto inscription = inscriptions_.rbegin(); inscription != inscriptions_.rend(); ++inscription) {
-        if (frameOf(inscription->number).containsPoint(mm, Qt::WindingFill))
+        if (inscription->picked == Picked::byFrame &&
+            frameOf(inscription->number).containsPoint(mm, Qt::WindingFill))
             return inscription->number;
         for (const Shape& shape : inscription->shapes)
-            if (shape.box.contains(mm) && shape.path.contains(mm))
+            if (shape.box.contains(mm) && (inscription->picked == Picked::byBox || shape.path.contains(mm)))
                 return inscription->number;
     }
     return -1;

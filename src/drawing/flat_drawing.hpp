@@ -64,11 +64,13 @@ class FlatDrawing {
         QPainterPath path; ///< mm
         QRectF box;
     };
+    enum class Picked { byFrame, byBox, byShape }; ///< what counts as hit
     struct Inscription {
         int number;
         working::Kind kind;
         setting::ReadingSide reading;
         std::vector<Shape> shapes;
+        Picked picked;
     };
     void paintBlank(QPainter& painter, const FlatScale& scale) const;
     void paintLetters(QPainter& painter, const FlatScale& scale, const QRectF& area) const;

@@ -16,7 +16,8 @@ QPainterPath pathOf(const plane::Outline& outline, double scale) {
             else
                 path.cubicTo(at(segment.first), at(segment.second), at(segment.end));
         }
-        path.closeSubpath();
+        if (!contour.open)
+            path.closeSubpath();
     }
     return path;
 }

@@ -15,8 +15,11 @@ using check::Finding, check::FindingKind, working::Kind;
 QString lettersOf(const Finding& finding, const card::Card& card) {
     if (finding.inscription < 0 || size_t(finding.inscription) >= card.inscriptions.size())
         return {};
-    const QString words = Findings::tr("“%1”").arg(wordsOnOneLine(
-        setting::filled(card.inscriptions[size_t(finding.inscription)].words, card.rows, card.row).words));
+    const card::Inscription& inscription = card.inscriptions[size_t(finding.inscription)];
+    if (inscription.isOrnament())
+        return nameOf(inscription.ornament);
+    const QString words = Findings::tr("“%1”").arg(
+        wordsOnOneLine(setting::filled(inscription.words, card.rows, card.row).words));
     QStringList letters;
     QList<int> counts;
     for (const check::FindingPlace& place : finding.places) {
@@ -47,7 +50,7 @@ QString lettersOf(const Finding& finding, const card::Card& card) {
 }
 
 QString narrowTitle(const Finding& finding) {
-    const bool cut = finding.working == Kind::sunk || finding.working == Kind::pierced;
+    const bool cut = working::cuts(finding.working);
     switch (finding.kind) {
     case FindingKind::strokeNarrow:
         return cut ? Findings::tr("Stroke closes up") : Findings::tr("Stroke too thin");
@@ -65,7 +68,7 @@ QString narrowTitle(const Finding& finding) {
 }
 
 QString narrowWhy(const Finding& finding) {
-    const bool cut = finding.working == Kind::sunk || finding.working == Kind::pierced;
+    const bool cut = working::cuts(finding.working);
     const bool stop = finding.severity == check::Severity::stop;
     if (finding.kind == FindingKind::neckNarrow)
         return Findings::tr(
@@ -83,6 +86,10 @@ QString titleOf(const Finding& finding) {
         return Findings::tr("Typeface cannot be used");
     case FindingKind::fieldUnknown:
         return Findings::tr("No value for {%1}").arg(QString::fromStdString(finding.subject));
+    case FindingKind::ornamentEmpty:
+        return Findings::tr("Ornament without a shape");
+    case FindingKind::baselineShort:
+        return Findings::tr("Words longer than their line");
     case FindingKind::characterMissing:
         return Findings::tr("Character missing in the typeface");
     case FindingKind::characterBlank:
@@ -139,6 +146,11 @@ QString whyOf(const Finding& finding) {
     case FindingKind::fieldUnknown:
         return Findings::tr(
             "The rows in Output have no such field. Add it there, or double the braces to set them.");
+    case FindingKind::ornamentEmpty:
+        return Findings::tr("There is nothing for it to go round or along, or its artwork holds no shape.");
+    case FindingKind::baselineShort:
+        return Findings::tr(
+            "The words run beyond the end of the line they stand on, or round it into themselves.");
     case FindingKind::characterMissing:
         return Findings::tr(
                    "%1 has no such character, so nothing is made of it. Choose another typeface or sign.")
@@ -203,6 +215,9 @@ QString measuredOf(const Finding& finding, quantity::Unit unit) {
     case FindingKind::outsideBlank:
     case FindingKind::outlineMended:
         return QString::number(finding.count);
+    case FindingKind::baselineShort:
+        return Findings::tr("%1 over %2")
+            .arg(lengthText(finding.measured, unit), lengthText(finding.limit, unit));
     case FindingKind::heightTall:
         return Findings::tr("%1 > %2").arg(lengthText(finding.measured, unit),
                                            lengthText(finding.limit, unit));

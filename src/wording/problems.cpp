@@ -9,7 +9,7 @@ struct Problems {
 };
 
 QString place(const quantity::Problem& problem) {
-    if (problem.line > 0 && problem.column > 0)
+    if (problem.line > 0 && problem.column > 0 && problem.kind != quantity::ProblemKind::pathDataBroken)
         return Problems::tr("Line %1, column %2: ").arg(problem.line).arg(problem.column);
     return problem.line > 0 ? Problems::tr("Line %1: ").arg(problem.line) : QString();
 }
@@ -49,8 +49,11 @@ QString body(const quantity::Problem& problem) {
     case ProblemKind::fileExists:
         return Problems::tr("“%1” is already there and was left as it is.").arg(subject);
     case ProblemKind::unknownFormat:
-        return Problems::tr("The ending of “%1” tells no format Bollard writes; use .stl or .3mf.")
-            .arg(subject);
+        return detail.isEmpty()
+                   ? Problems::tr(
+                         "The ending of “%1” tells no format Bollard writes; use .stl, .3mf, .svg or .dxf.")
+                         .arg(subject)
+                   : Problems::tr("The ending of “%1” tells no drawing; use .svg or .dxf.").arg(subject);
     case ProblemKind::tableBroken:
         return Problems::tr("A quote is opened here and never closed. Nothing was read; mend the table.");
     case ProblemKind::jsonBroken:
@@ -79,6 +82,21 @@ QString body(const quantity::Problem& problem) {
             .arg(subject);
     case ProblemKind::fontIndexMissing:
         return Problems::tr("The font file “%1” has no face number %2.").arg(subject, detail);
+    case ProblemKind::fontNoLines:
+        return Problems::tr("“%1” holds no letter that could be drawn. Choose another file.").arg(subject);
+    case ProblemKind::pathDataBroken:
+        return subject.isEmpty()
+                   ? Problems::tr("The path data cannot be read at its position %1.").arg(problem.column)
+                   : Problems::tr("The path data of %1 cannot be read at its position %2.")
+                         .arg(subject)
+                         .arg(problem.column);
+    case ProblemKind::artworkBroken:
+        return Problems::tr("“%1” cannot be read as a drawing: %2.").arg(subject, detail);
+    case ProblemKind::artworkEmpty:
+        return Problems::tr(
+                   "“%1” holds no line or shape that could be worked. Text in it must be turned into "
+                   "curves first.")
+            .arg(subject);
     case ProblemKind::typefaceUnknown:
         return Problems::tr("The typeface “%1” is not installed here. Choose another, or open its font file.")
             .arg(subject);

@@ -117,6 +117,83 @@ QString nameOf(setting::ReadingSide side) {
     return Summaries::tr("through from the back");
 }
 
+QString nameOf(setting::OrnamentKind kind) {
+    switch (kind) {
+    case setting::OrnamentKind::none:
+        return Summaries::tr("words");
+    case setting::OrnamentKind::frame:
+        return Summaries::tr("frame");
+    case setting::OrnamentKind::bar:
+        return Summaries::tr("bar");
+    case setting::OrnamentKind::border:
+        return Summaries::tr("border");
+    case setting::OrnamentKind::artwork:
+        break;
+    }
+    return Summaries::tr("artwork");
+}
+
+QString nameOf(const setting::Ornament& ornament) {
+    return ornament.kind == setting::OrnamentKind::artwork && !ornament.source.empty()
+               ? Summaries::tr("artwork %1").arg(QString::fromStdString(ornament.source))
+               : nameOf(ornament.kind);
+}
+
+QString nameOf(setting::FrameShape shape) {
+    switch (shape) {
+    case setting::FrameShape::rectangle:
+        return Summaries::tr("rectangle");
+    case setting::FrameShape::oval:
+        return Summaries::tr("circle or oval");
+    case setting::FrameShape::outline:
+        break;
+    }
+    return Summaries::tr("along the letters");
+}
+
+QString nameOf(setting::BaselineKind kind) {
+    switch (kind) {
+    case setting::BaselineKind::straight:
+        return Summaries::tr("straight");
+    case setting::BaselineKind::arc:
+        return Summaries::tr("on an arc");
+    case setting::BaselineKind::circle:
+        return Summaries::tr("round a circle");
+    case setting::BaselineKind::curve:
+        return Summaries::tr("along a curve");
+    case setting::BaselineKind::edge:
+        break;
+    }
+    return Summaries::tr("along the blank’s edge");
+}
+
+QString nameOf(const card::Inscription& inscription, int most) {
+    return inscription.isOrnament() ? nameOf(inscription.ornament) : wordsOnOneLine(inscription.words, most);
+}
+
+QString ornamentSummary(const setting::Ornament& ornament, quantity::Unit unit) {
+    const QString band = Summaries::tr(", band %1").arg(shortLength(ornament.band, unit));
+    const QString size =
+        Summaries::tr("%1 × %2").arg(shortLength(ornament.width, unit), shortLength(ornament.height, unit));
+    switch (ornament.kind) {
+    case setting::OrnamentKind::none:
+        break;
+    case setting::OrnamentKind::frame:
+        return Summaries::tr("frame, %1, ").arg(nameOf(ornament.shape)) +
+               (ornament.around >= 0
+                    ? Summaries::tr("%1 round the words").arg(shortLength(ornament.distance, unit))
+                    : size) +
+               band;
+    case setting::OrnamentKind::bar:
+        return Summaries::tr("bar %1").arg(size);
+    case setting::OrnamentKind::border:
+        return Summaries::tr("border %1 from the edge").arg(shortLength(ornament.distance, unit)) + band;
+    case setting::OrnamentKind::artwork:
+        return Summaries::tr("%1 at %2 %").arg(nameOf(ornament), plainNumber(ornament.scale));
+    }
+    return {};
+}
+
 QString sizeText(const setting::TextStyle& style, quantity::Unit unit) {
     const QString size = shortLength(style.size, unit);
     switch (style.sizeBy) {
@@ -138,12 +215,16 @@ QString letteringSummary(const card::Card& card, int inscription) {
     const card::Inscription* const chosen = at(card, inscription);
     if (!chosen)
         return Summaries::tr("no words yet");
+    if (chosen->isOrnament())
+        return ornamentSummary(chosen->ornament, card.unit);
     QString text = Summaries::tr("%1, %2").arg(nameOf(chosen->typeface), sizeText(chosen->style, card.unit));
     const setting::TextStyle& style = chosen->style;
     if (style.width != 100)
         text += Summaries::tr(", width %1 %").arg(plainNumber(style.width));
     if (style.slant != 0)
         text += Summaries::tr(", slant %1°").arg(plainNumber(style.slant));
+    if (!chosen->nudges.empty())
+        text += Summaries::tr(", %n letter(s) nudged", nullptr, int(chosen->nudges.size()));
     if (style.weight != 0)
         text += Summaries::tr(", weight %1").arg(signedLength(style.weight, card.unit));
     return text;
@@ -154,9 +235,19 @@ QString placingSummary(const card::Card& card, int inscription) {
     if (!chosen)
         return Summaries::tr("nothing to place");
     const setting::Placing& placing = chosen->placing;
+    if (chosen->isOrnament() && chosen->ornament.kind == setting::OrnamentKind::frame &&
+        chosen->ornament.around >= 0)
+        return Summaries::tr("with its words");
     QString text = Summaries::tr("%1 at %2, %3")
                        .arg(anchorName(placing.anchor), shortLength(placing.x, card.unit),
                             shortLength(placing.y, card.unit));
+    const setting::Baseline& baseline = chosen->baseline;
+    if (!chosen->isOrnament() && baseline.kind != setting::BaselineKind::straight) {
+        QString line = nameOf(baseline.kind);
+        if (baseline.kind == setting::BaselineKind::arc || baseline.kind == setting::BaselineKind::circle)
+            line += Summaries::tr(" of radius %1").arg(shortLength(std::fabs(baseline.radius), card.unit));
+        text = baseline.kind == setting::BaselineKind::edge ? line : line + QStringLiteral(", ") + text;
+    }
     if (placing.turn != 0)
         text +=
             Summaries::tr(", turned %1°").arg(QString::fromStdString(quantity::roundedText(placing.turn, 2)));
@@ -176,6 +267,8 @@ QString summaryOf(const working::Working& working, quantity::Unit unit) {
         return Summaries::tr("pierced, cut right through");
     case working::Kind::freeStanding:
         return Summaries::tr("free-standing %1").arg(shortLength(working.height, unit));
+    case working::Kind::scribed:
+        return Summaries::tr("scribed %1 deep").arg(shortLength(working.depth, unit));
     }
     return {};
 }
@@ -198,12 +291,32 @@ QString nameOf(working::Kind kind) {
         return Summaries::tr("pierced");
     case working::Kind::freeStanding:
         return Summaries::tr("free-standing");
+    case working::Kind::scribed:
+        return Summaries::tr("scribed");
     }
     return {};
 }
 
+QString nameOf(check::ReadingKind kind) {
+    switch (kind) {
+    case check::ReadingKind::stroke:
+        return Summaries::tr("stroke");
+    case check::ReadingKind::counter:
+        return Summaries::tr("counter");
+    case check::ReadingKind::opening:
+        return Summaries::tr("opening");
+    case check::ReadingKind::bridge:
+        return Summaries::tr("bridge");
+    case check::ReadingKind::gap:
+        return Summaries::tr("gap");
+    case check::ReadingKind::edge:
+        break;
+    }
+    return Summaries::tr("to the edge");
+}
+
 QString nameOf(check::Limit limit, working::Kind kind) {
-    const bool cut = kind == working::Kind::sunk || kind == working::Kind::pierced;
+    const bool cut = working::cuts(kind);
     switch (limit) {
     case check::Limit::strokeStop:
         return Summaries::tr("Stroke, stop below");
@@ -230,6 +343,11 @@ QString nameOf(check::Limit limit, working::Kind kind) {
 }
 
 QString nameOf(const type::TypefaceChoice& choice) {
+    if (choice.centreline) {
+        type::TypefaceChoice drawn = choice;
+        drawn.centreline = false;
+        return Summaries::tr("centreline of %1").arg(nameOf(drawn));
+    }
     if (!choice.file.empty())
         return QString::fromStdString(choice.file.substr(choice.file.find_last_of('/') + 1));
     return QString::fromStdString(choice.style.empty() ? choice.family : choice.family + " " + choice.style);

@@ -34,6 +34,14 @@ QString nameOf(setting::SizeBy by);
 /// "in its impression".
 QString nameOf(setting::ReadingSide side);
 QString nameOf(working::Kind kind);
+/// "stroke", "gap".
+QString nameOf(check::ReadingKind kind);
+QString nameOf(setting::OrnamentKind kind);
+QString nameOf(const setting::Ornament& ornament);
+QString nameOf(setting::FrameShape shape);
+QString nameOf(setting::BaselineKind kind);
+/// What an inscription is called in lists: its words, shortened, or its kind of ornament.
+QString nameOf(const card::Inscription& inscription, int most = 28);
 QString nameOf(check::Limit limit, working::Kind kind);
 QString nameOf(const type::TypefaceChoice& choice);
 

@@ -102,7 +102,7 @@ class FilesTest : public QObject {
 
     void threeMfHoldsNamedColouredBodiesInMillimetres() {
         const auto made = samples::made(samples::plate("BUOY"));
-        QVERIFY(card::writeSolid(made, *card::formatOf("x.3mf"), at("x.3mf"), IfThere::refuse));
+        QVERIFY(card::writeOutput(made, *card::formatOf("x.3mf"), at("x.3mf"), IfThere::refuse));
         QString unit;
         const QList<ReadBody> bodies = bodiesIn(folder_.filePath("x.3mf"), unit);
         QCOMPARE(unit, QString("millimeter"));
@@ -120,7 +120,7 @@ class FilesTest : public QObject {
 
     void theSameCardGivesTheSameFile() {
         const auto bytes = [] {
-            return *card::formatOf("x.3mf")->bytes(samples::made(samples::plate("BUOY")), "buoy");
+            return *card::formatOf("x.3mf")->bytes(samples::made(samples::plate("BUOY")), {"buoy"});
         };
         const auto model = [&](const char* name) {
             files::writeWhole(at(name), bytes(), IfThere::replace);
@@ -136,7 +136,7 @@ class FilesTest : public QObject {
         card::Card card;
         card.blank.kind = blank::Kind::none;
         const auto written =
-            card::writeSolid(samples::made(card), *card::formatOf("x.stl"), at("x.stl"), IfThere::refuse);
+            card::writeOutput(samples::made(card), *card::formatOf("x.stl"), at("x.stl"), IfThere::refuse);
         QVERIFY(!written && written.problem().kind == ProblemKind::nothingToMake);
         QVERIFY(!QFile::exists(folder_.filePath("x.stl")));
     }

@@ -201,19 +201,20 @@ class SettingTest : public QObject {
                 card.blank.corner = 8;
                 card.inscriptions[0].placing = {Anchor::centre, disc ? 40.0 : 60.0, disc ? 40.0 : 22.5, turn};
                 const auto face = samples::typeface("League Spartan", "Bold");
-                const auto size = card::largestThatFits(card.inscriptions[0], card.blank, 4, face);
-                QVERIFY(size);
+                card.blank.margin = 4;
+                const auto fit = card::largestThatFits(card, card.inscriptions[0], face);
+                QVERIFY(fit);
                 card.blank.margin = 3.98;
-                card.inscriptions[0].style.size = *size;
+                card.inscriptions[0].style.size = fit->size;
                 QVERIFY(!samples::finding(samples::made(card), check::FindingKind::insideMargin));
                 card.blank.margin = 4;
-                card.inscriptions[0].style.size = *size * 1.01;
+                card.inscriptions[0].style.size = fit->size * 1.01;
                 QVERIFY(samples::finding(samples::made(card), check::FindingKind::insideMargin));
             }
         card::Card nowhere = samples::plate("X");
         nowhere.inscriptions[0].placing.x = -50;
-        QVERIFY(!card::largestThatFits(nowhere.inscriptions[0], nowhere.blank, 1,
-                                       samples::typeface("Quicksand", "Bold")));
+        QVERIFY(
+            !card::largestThatFits(nowhere, nowhere.inscriptions[0], samples::typeface("Quicksand", "Bold")));
     }
 };
 QTEST_GUILESS_MAIN(SettingTest)

@@ -1,5 +1,7 @@
 #include "app/board/flat_view.hpp"
+#include "card/arranging.hpp"
 #include "drawing/paths.hpp"
+#include "wording/wording.hpp"
 #include <QApplication>
 #include <QInputMethodEvent>
 #include <QMouseEvent>
@@ -19,8 +21,9 @@ FlatView::FlatView(CardEditor& editor, Maker& maker, QWidget* parent)
     setMouseTracking(true);
     setAttribute(Qt::WA_InputMethodEnabled, false);
     setAccessibleName(tr("Flat view"));
-    setAccessibleDescription(
-        tr("Arrow keys move the selected words by 1 mm, with Shift by 0.1; F2 writes in place."));
+    setAccessibleDescription(tr(
+        "Arrow keys move the selected words by 1 mm, with Shift by 0.1; F2 writes in place. Alt and left or "
+        "right choose a letter, which the arrow keys then nudge. Hold M to measure."));
     setMinimumSize(200, 150);
     blink_.setInterval(530);
     connect(&blink_, &QTimer::timeout, this, [this] {
@@ -120,7 +123,10 @@ void FlatView::paintEvent(QPaintEvent*) {
             painter.drawLine(QPointF(0, at.y()), QPointF(width(), at.y()));
     }
     paintSelection(painter);
+    paintLine(painter);
+    paintChosenLetters(painter);
     paintCaret(painter);
+    paintMeasure(painter);
     if (hasFocus()) {
         painter.setBrush(Qt::NoBrush);
         painter.setPen(t.tide);
@@ -135,6 +141,9 @@ void FlatView::paintSelection(QPainter& painter) const {
     const drawing::Tokens& t = drawing::tokens();
     painter.setBrush(Qt::NoBrush);
     painter.setPen(QPen(t.tide, 1));
+    for (const int number : editor_.chosen())
+        if (number != editor_.selected())
+            painter.drawPolygon(scale_.transform().map(maker_.shown().flat->frameOf(number)));
     painter.drawPolygon(places.data(), 4);
     if (writing())
         return;
@@ -156,9 +165,26 @@ void FlatView::beginDrag(Drag drag, QPointF at) {
     editor_.beginGesture();
     if (const card::Inscription* inscription = editor_.inscription()) {
         atStart_ = *inscription;
+        chosenAtStart_ = editor_.card().inscriptions;
+        lettersAtStart_.reset();
+        if (const working::PlacedLetters* letters = shownLetters())
+            lettersAtStart_ = *letters;
         frameAtStart_ = maker_.shown().flat ? maker_.shown().flat->frameOf(editor_.selected()) : QPolygonF();
         gripCentre_ = scale_.toPixels({inscription->placing.x, inscription->placing.y});
     }
+}
+
+const working::PlacedLetters* FlatView::shownLetters() const {
+    const auto& flat = maker_.shown().flat;
+    return flat ? flat->lettersOf(editor_.selected()) : nullptr;
+}
+
+std::vector<LineGrip> FlatView::bendGrips() const {
+    const working::PlacedLetters* letters = shownLetters();
+    const card::Inscription* inscription = editor_.inscription();
+    if (!letters || !inscription || inscription->isOrnament() || writing())
+        return {};
+    return lineGrips(*inscription, *letters);
 }
 
 void FlatView::mousePressEvent(QMouseEvent* event) {
@@ -172,16 +198,45 @@ void FlatView::mousePressEvent(QMouseEvent* event) {
     if (writing() && hit == editor_.selected())
         return placeCaret(at);
     stopWriting();
+    if (measuring_) {
+        const QPointF mm = scale_.toMm(at);
+        measureLine_ = QLineF(mm, mm);
+        drag_ = Drag::measure;
+        return;
+    }
+    if (event->modifiers() & Qt::ControlModifier)
+        return chooseLetter(at, event->modifiers() & Qt::ShiftModifier);
+    if (event->modifiers() & Qt::ShiftModifier && hit >= 0)
+        return editor_.toggle(hit);
+    const auto bends = bendGrips();
+    for (auto grip = bends.rbegin(); grip != bends.rend(); ++grip)
+        if (QLineF(scale_.toPixels({grip->at.x, grip->at.y}), at).length() <= gripReach) {
+            grip_ = *grip;
+            const bool ofPoint = grip->kind == LineGrip::Kind::point ||
+                                 grip->kind == LineGrip::Kind::before || grip->kind == LineGrip::Kind::after;
+            if (ofPoint)
+                editor_.chooseCurvePoint(grip->point);
+            return beginDrag(Drag::line, at);
+        }
+    if (!editor_.letters().empty()) {
+        const int letter = letterAt(at);
+        if (std::ranges::count(editor_.letters(), letter) > 0)
+            return beginDrag(Drag::letters, at);
+        editor_.chooseLetters({});
+    }
     for (int i = 0; i < int(places.size()); ++i)
         if (QLineF(places[i], at).length() <= gripReach)
             return beginDrag(i == 4 ? Drag::turn : Drag::size, at);
     if (hit < 0)
         return beginDrag(Drag::pan, at);
-    editor_.select(hit);
+    if (std::ranges::count(editor_.chosen(), hit) == 0)
+        editor_.select(hit);
     beginDrag(Drag::move, at);
 }
 
 void FlatView::mouseMoveEvent(QMouseEvent* event) {
+    if (measuring_)
+        return measureAt(event->position());
     if (drag_ != Drag::none)
         return dragTo(event->position(), event->modifiers() & Qt::AltModifier);
     const QList<QPointF> places = grips();
@@ -209,11 +264,56 @@ void FlatView::dragTo(QPointF at, bool free) {
         QPointF anchor = QPointF(atStart_.placing.x, atStart_.placing.y) + now - start;
         if (!free)
             anchor = snapped(anchor, frameAtStart_);
-        editor_.editInscription(tr("Move words"), QStringLiteral("move"),
+        const double dx = exact(anchor.x(), 0.01) - atStart_.placing.x;
+        const double dy = exact(anchor.y(), 0.01) - atStart_.placing.y;
+        editor_.edit(tr("Move words"), QStringLiteral("move"), [&](card::Card& card) {
+            for (const int number : card::withGroups(card, editor_.chosen())) {
+                setting::Placing& placing = card.inscriptions[size_t(number)].placing;
+                const setting::Placing& before = chosenAtStart_[size_t(number)].placing;
+                placing.x = exact(before.x + dx, 0.001);
+                placing.y = exact(before.y + dy, 0.001);
+            }
+        });
+    } else if (drag_ == Drag::line && lettersAtStart_) {
+        const card::Inscription changed = dragged(atStart_, *lettersAtStart_, grip_, {now.x(), now.y()});
+        editor_.editInscription(tr("Bend the line"), QStringLiteral("line"),
                                 [&](card::Inscription& inscription) {
-                                    inscription.placing.x = exact(anchor.x(), 0.01);
-                                    inscription.placing.y = exact(anchor.y(), 0.01);
+                                    inscription.baseline = changed.baseline;
+                                    inscription.placing = changed.placing;
                                 });
+    } else if (drag_ == Drag::letters && lettersAtStart_) {
+        // Along and off the line of the letters, whichever way it runs there.
+        const setting::Letter* letter = nullptr;
+        for (const setting::Letter& one : lettersAtStart_->setting->letters)
+            if (std::ranges::count(editor_.letters(), one.index) > 0 && !letter)
+                letter = &one;
+        const setting::Nudge* before =
+            letter ? setting::nudgeOf(atStart_.nudges, editor_.letters().front()) : nullptr;
+        const double own = letter ? letter->turn - (before ? before->turn : 0) : 0;
+        const double angle = (own + atStart_.placing.turn) * M_PI / 180;
+        const QPointF by = now - start;
+        const double along = by.x() * std::cos(angle) + by.y() * std::sin(angle);
+        const double off = by.y() * std::cos(angle) - by.x() * std::sin(angle);
+        editor_.nudge(tr("Nudge letters"), QStringLiteral("nudge"), [&](setting::Nudge& nudge) {
+            const setting::Nudge* was = setting::nudgeOf(atStart_.nudges, nudge.letter);
+            nudge.x = exact((was ? was->x : 0) + along, 0.01);
+            nudge.y = exact((was ? was->y : 0) + off, 0.01);
+        });
+    } else if (drag_ == Drag::size && atStart_.isOrnament()) {
+        const double factor =
+            QLineF(gripCentre_, at).length() / std::max(QLineF(gripCentre_, pressedAt_).length(), 1.0);
+        editor_.editInscription(
+            tr("Size ornament"), QStringLiteral("size"), [&](card::Inscription& inscription) {
+                const auto sized = [&](double value, card::Range range) {
+                    return std::clamp(exact(value * factor, 0.1), range.least, range.most);
+                };
+                setting::Ornament& ornament = inscription.ornament;
+                ornament.width = sized(atStart_.ornament.width, card::ranges::ornamentSize);
+                ornament.height = ornament.kind == setting::OrnamentKind::bar
+                                      ? atStart_.ornament.height
+                                      : sized(atStart_.ornament.height, card::ranges::ornamentSize);
+                ornament.scale = sized(atStart_.ornament.scale, card::ranges::scale);
+            });
     } else if (drag_ == Drag::size) {
         const double before = QLineF(gripCentre_, pressedAt_).length(),
                      after = QLineF(gripCentre_, at).length();
@@ -295,7 +395,9 @@ void FlatView::zoom(double factor, QPointF around) {
 }
 
 void FlatView::moveBy(double dx, double dy) {
-    editor_.editInscription(tr("Move words"), QStringLiteral("arrow"), [&](card::Inscription& inscription) {
+    if (!editor_.letters().empty())
+        return nudgeBy(dx, dy);
+    editor_.editChosen(tr("Move words"), QStringLiteral("arrow"), [&](card::Inscription& inscription) {
         inscription.placing.x = std::round((inscription.placing.x + dx) * 1000) / 1000;
         inscription.placing.y = std::round((inscription.placing.y + dy) * 1000) / 1000;
     });
@@ -303,8 +405,25 @@ void FlatView::moveBy(double dx, double dy) {
 
 void FlatView::keyPressEvent(QKeyEvent* event) {
     const double step = event->modifiers() & Qt::ShiftModifier ? 0.1 : 1;
+    if (event->key() == Qt::Key_M && !writing() && !event->isAutoRepeat()) {
+        measuring_ = true;
+        return measureAt(mapFromGlobal(QCursor::pos()));
+    }
     if (!writing()) {
+        const bool letters = event->modifiers() & Qt::AltModifier;
+        switch (letters ? event->key() : 0) {
+        case Qt::Key_Left:
+            return stepLetter(-1, event->modifiers() & Qt::ShiftModifier);
+        case Qt::Key_Right:
+            return stepLetter(1, event->modifiers() & Qt::ShiftModifier);
+        default:
+            break;
+        }
         switch (event->key()) {
+        case Qt::Key_Escape:
+            if (editor_.letters().empty())
+                return QWidget::keyPressEvent(event);
+            return editor_.chooseLetters({});
         case Qt::Key_Left:
             return moveBy(-step, 0);
         case Qt::Key_Right:
@@ -369,6 +488,185 @@ void FlatView::keyPressEvent(QKeyEvent* event) {
     update();
 }
 
+void FlatView::keyReleaseEvent(QKeyEvent* event) {
+    if (event->key() != Qt::Key_M || event->isAutoRepeat() || !measuring_)
+        return QWidget::keyReleaseEvent(event);
+    measuring_ = false;
+    drag_ = Drag::none;
+    measureLine_.reset();
+    measurePoint_.reset();
+    measured_.clear();
+    update();
+}
+
+int FlatView::letterAt(QPointF at) const {
+    const working::PlacedLetters* letters = shownLetters();
+    if (!letters || !letters->setting->typeface)
+        return -1;
+    const QPointF mm = scale_.toMm(at);
+    const plane::Point point{plane::toUnits(mm.x()), plane::toUnits(mm.y())};
+    for (size_t i = 0; i < letters->onSide.size(); ++i) {
+        const plane::Box box = plane::boxOf(letters->onSide[i]);
+        if (!box.empty() && box.low.x <= point.x && point.x <= box.high.x && box.low.y <= point.y &&
+            point.y <= box.high.y)
+            return letters->setting->letters[i].index;
+    }
+    return -1;
+}
+
+void FlatView::chooseLetter(QPointF at, bool more) {
+    const int hit = maker_.shown().flat->inscriptionAt(scale_.toMm(at));
+    if (hit >= 0 && hit != editor_.selected())
+        editor_.select(hit);
+    const int letter = letterAt(at);
+    if (letter < 0)
+        return editor_.chooseLetters({});
+    std::vector<int> letters = more ? editor_.letters() : std::vector<int>{};
+    if (more && !letters.empty()) { // a range, from the nearest chosen one
+        const working::PlacedLetters* shown = shownLetters();
+        const auto [low, high] =
+            std::minmax(letter, letter < letters.front() ? letters.front() : letters.back());
+        for (const setting::Letter& one : shown->setting->letters)
+            if (one.index >= low && one.index <= high && std::ranges::count(letters, one.index) == 0)
+                letters.push_back(one.index);
+    } else {
+        letters = {letter};
+    }
+    editor_.chooseLetters(std::move(letters));
+}
+
+void FlatView::stepLetter(int by, bool more) {
+    const working::PlacedLetters* shown = shownLetters();
+    if (!shown || !shown->setting->typeface || shown->setting->letters.empty())
+        return;
+    std::vector<int> all;
+    for (const setting::Letter& letter : shown->setting->letters)
+        if (std::ranges::count(all, letter.index) == 0)
+            all.push_back(letter.index);
+    std::ranges::sort(all);
+    std::vector<int> letters = editor_.letters();
+    if (letters.empty())
+        return editor_.chooseLetters({by > 0 ? all.front() : all.back()});
+    const auto at = std::ranges::find(all, by > 0 ? letters.back() : letters.front());
+    const auto next = std::clamp<std::ptrdiff_t>(at - all.begin() + by, 0, std::ptrdiff_t(all.size()) - 1);
+    if (!more)
+        letters.clear();
+    if (std::ranges::count(letters, all[size_t(next)]) == 0)
+        letters.push_back(all[size_t(next)]);
+    editor_.chooseLetters(std::move(letters));
+}
+
+void FlatView::nudgeBy(double dx, double dy) {
+    editor_.nudge(tr("Nudge letters"), QStringLiteral("nudgeArrow"), [&](setting::Nudge& nudge) {
+        nudge.x = std::round((nudge.x + dx / 10) * 1000) / 1000; // letters want finer steps than words
+        nudge.y = std::round((nudge.y + dy / 10) * 1000) / 1000;
+    });
+}
+
+/// What is told while M is held: the distance dragged, or the width of the stroke or gap under the pointer.
+void FlatView::measureAt(QPointF at) {
+    const QPointF mm = scale_.toMm(at);
+    const quantity::Unit unit = editor_.card().unit;
+    measurePoint_.reset();
+    if (drag_ == Drag::measure && measureLine_) {
+        measureLine_->setP2(mm);
+        measured_ = tr("%1 (across %2, up %3)")
+                        .arg(wording::lengthText(measureLine_->length(), unit),
+                             wording::lengthText(std::fabs(measureLine_->dx()), unit),
+                             wording::lengthText(std::fabs(measureLine_->dy()), unit));
+        return update();
+    }
+    const check::Reading* nearest = nullptr;
+    double least = 24 / scale_.pixelsPerMm; // pixels around the pointer
+    if (const auto& checked = maker_.shown().made.checked)
+        for (const check::Reading& reading : checked->measures->readings) {
+            const QPointF there = drawing::pointOf(reading.at);
+            if (const double far = QLineF(there, mm).length(); far < least) {
+                least = far;
+                nearest = &reading;
+            }
+        }
+    if (nearest) {
+        measurePoint_ = drawing::pointOf(nearest->at);
+        measuredWidth_ = nearest->width;
+        measured_ =
+            tr("%1 %2").arg(wording::nameOf(nearest->kind), wording::lengthText(nearest->width, unit));
+    } else {
+        measured_ = tr("%1, %2").arg(wording::lengthText(mm.x(), unit), wording::lengthText(mm.y(), unit));
+    }
+    update();
+}
+
+void FlatView::paintLine(QPainter& painter) const {
+    const working::PlacedLetters* letters = shownLetters();
+    const card::Inscription* inscription = editor_.inscription();
+    if (!letters || !inscription || inscription->isOrnament())
+        return;
+    const drawing::Tokens& t = drawing::tokens();
+    painter.setBrush(Qt::NoBrush);
+    painter.setPen(QPen(t.tide, 1, Qt::DotLine));
+    painter.drawPath(scale_.transform().map(linePath(*inscription, *letters)));
+    painter.setPen(QPen(t.tide, 1.5));
+    for (const LineGrip& grip : bendGrips()) {
+        const QPointF at = scale_.toPixels({grip.at.x, grip.at.y});
+        const bool chosen = grip.kind == LineGrip::Kind::point && grip.point == editor_.curvePoint();
+        painter.setBrush(chosen ? t.tide : t.paper);
+        QPolygonF lozenge;
+        switch (grip.kind) {
+        case LineGrip::Kind::bead:
+            painter.setBrush(t.tide);
+            painter.drawEllipse(at, gripSize / 2 + 1, gripSize / 2 + 1);
+            break;
+        case LineGrip::Kind::before:
+        case LineGrip::Kind::after:
+            painter.drawEllipse(at, gripSize / 2 - 1, gripSize / 2 - 1);
+            break;
+        default:
+            for (const QPointF corner : {QPointF(0, -6), QPointF(6, 0), QPointF(0, 6), QPointF(-6, 0)})
+                lozenge << at + corner;
+            painter.drawPolygon(lozenge);
+        }
+    }
+}
+
+void FlatView::paintChosenLetters(QPainter& painter) const {
+    const working::PlacedLetters* letters = shownLetters();
+    if (!letters || editor_.letters().empty())
+        return;
+    const drawing::Tokens& t = drawing::tokens();
+    QColor wash = t.tide;
+    wash.setAlphaF(0.35f);
+    painter.setPen(QPen(t.tide, 1.5));
+    painter.setBrush(wash);
+    for (size_t i = 0; i < letters->onSide.size(); ++i)
+        if (std::ranges::count(editor_.letters(), letters->setting->letters[i].index) > 0)
+            painter.drawPath(scale_.transform().map(drawing::pathOf(letters->onSide[i])));
+}
+
+void FlatView::paintMeasure(QPainter& painter) const {
+    if (!measuring_ || measured_.isEmpty())
+        return;
+    const drawing::Tokens& t = drawing::tokens();
+    painter.setPen(QPen(t.tide, 2));
+    painter.setBrush(Qt::NoBrush);
+    QPointF at = mapFromGlobal(QCursor::pos());
+    if (measureLine_ && drag_ == Drag::measure) {
+        at = scale_.toPixels(measureLine_->p2());
+        painter.drawLine(scale_.toPixels(measureLine_->p1()), at);
+    } else if (measurePoint_) {
+        at = scale_.toPixels(*measurePoint_);
+        const double radius = std::max(3.0, measuredWidth_ / 2 * scale_.pixelsPerMm);
+        painter.drawEllipse(at, radius, radius);
+    }
+    const QFontMetricsF metrics(painter.font());
+    QRectF box(at + QPointF(14, -30),
+               QSizeF(metrics.horizontalAdvance(measured_) + 12, metrics.height() + 6));
+    box.moveRight(std::min(box.right(), width() - 8.0));
+    painter.fillRect(box, t.paper);
+    painter.setPen(t.ink);
+    painter.drawText(box, Qt::AlignCenter, measured_);
+}
+
 bool FlatView::event(QEvent* event) {
     // While writing, plain keys are letters and not the window's shortcuts.
     if (event->type() == QEvent::ShortcutOverride && writing()) {
@@ -402,7 +700,7 @@ void FlatView::focusOutEvent(QFocusEvent* event) {
 }
 
 void FlatView::startWriting() {
-    if (!editor_.inscription())
+    if (!editor_.inscription() || editor_.inscription()->isOrnament())
         return;
     if (setting::hasFields(editor_.inscription()->words)) {
         emit fieldsMet(); // places on the board are those of the filled-in words
@@ -469,10 +767,10 @@ std::optional<QLineF> FlatView::caretLine() const {
         if (*caret_ < line->first)
             continue;
         const size_t place = std::min(size_t(*caret_ - line->first), line->carets.size() - 1);
-        const double x = line->carets[place] * plane::unitsPerMillimetre;
-        const double y = line->baseline * plane::unitsPerMillimetre;
+        const plane::Curve::Place at = line->at(line->carets[place]);
         const auto pixels = [&](double height) {
-            return scale_.toPixels(drawing::pointOf(letters->place.toSide({x, y + height})));
+            const plane::Vector up = at.at + height * plane::Vector{-at.along.y, at.along.x};
+            return scale_.toPixels(drawing::pointOf(letters->place.toSide(up)));
         };
         return QLineF(pixels(-0.25 * capital), pixels(1.2 * capital));
     }
@@ -495,13 +793,19 @@ void FlatView::placeCaret(QPointF at) {
     const QPointF mm = scale_.toMm(at);
     const plane::Vector inSetting =
         letters->place.toSetting(plane::unitsPerMillimetre * plane::Vector{mm.x(), mm.y()});
-    const double x = plane::toMillimetres(inSetting.x), y = plane::toMillimetres(inSetting.y);
-    const double middle = setting::measureOf(*letters->setting, setting::SizeBy::capital) / 2;
-    const auto& lines = letters->setting->lines;
-    const auto line = std::ranges::min_element(
-        lines, {}, [&](const setting::Line& l) { return std::fabs(l.baseline + middle - y); });
-    const auto place = std::ranges::min_element(line->carets, {}, [&](double c) { return std::fabs(c - x); });
-    caret_ = line->first + int(place - line->carets.begin());
+    // The nearest place of a caret, felt at the middle of the letters.
+    const double middle =
+        setting::measureOf(*letters->setting, setting::SizeBy::capital) / 2 * plane::unitsPerMillimetre;
+    double least = std::numeric_limits<double>::infinity();
+    for (const setting::Line& line : letters->setting->lines)
+        for (size_t place = 0; place < line.carets.size(); ++place) {
+            const plane::Curve::Place stand = line.at(line.carets[place]);
+            const plane::Vector felt = stand.at + middle * plane::Vector{-stand.along.y, stand.along.x};
+            if (const double far = plane::length(felt - inSetting); far < least) {
+                least = far;
+                caret_ = line.first + int(place);
+            }
+        }
     caretShown_ = true;
     update();
 }

@@ -1,5 +1,6 @@
 // The Flat view: letters in their true place, moved, sized, turned and written by hand.
 #pragma once
+#include "app/board/line_grips.hpp"
 #include "app/document/card_editor.hpp"
 #include "app/document/maker.hpp"
 #include <QWidget>
@@ -23,6 +24,11 @@ class FlatView : public QWidget {
     void startWriting(); ///< a caret at the end of the selected words
     int caret() const { return caret_.value_or(-1); }
 
+    /// Grips of the line that the selected words run along; their places in mm on the side.
+    std::vector<LineGrip> bendGrips() const;
+    /// What the pointer measures while M is held: the stroke under it, or the way it was dragged.
+    QString measured() const { return measured_; }
+
     /// Corners of the selected frame, then the turning grip, in pixels; empty when nothing is selected.
     QList<QPointF> grips() const;
 
@@ -38,13 +44,14 @@ class FlatView : public QWidget {
     void mouseDoubleClickEvent(QMouseEvent* event) override;
     void wheelEvent(QWheelEvent* event) override;
     void keyPressEvent(QKeyEvent* event) override;
+    void keyReleaseEvent(QKeyEvent* event) override;
     void focusOutEvent(QFocusEvent* event) override;
     void inputMethodEvent(QInputMethodEvent* event) override;
     QVariant inputMethodQuery(Qt::InputMethodQuery query) const override;
     bool event(QEvent* event) override;
 
   private:
-    enum class Drag { none, pan, move, size, turn };
+    enum class Drag { none, pan, move, size, turn, line, letters, measure };
     struct SnapLine {
         bool upright;
         double at; ///< mm
@@ -55,6 +62,16 @@ class FlatView : public QWidget {
     QPointF snapped(QPointF anchor_mm, const QPolygonF& frameAtStart);
     void moveBy(double dx, double dy);
     void paintSelection(QPainter& painter) const;
+    void paintLine(QPainter& painter) const;
+    void paintChosenLetters(QPainter& painter) const;
+    void paintMeasure(QPainter& painter) const;
+    /// The letter (its first code point) of the selected inscription at a point in pixels; -1 for none.
+    int letterAt(QPointF at) const;
+    void chooseLetter(QPointF at, bool more);
+    void stepLetter(int by, bool more);
+    void nudgeBy(double dx, double dy);
+    void measureAt(QPointF at);
+    const working::PlacedLetters* shownLetters() const;
     void paintCaret(QPainter& painter) const;
     void placeCaret(QPointF at);
     void write(const QString& text);
@@ -74,7 +91,15 @@ class FlatView : public QWidget {
     QPointF pressedAt_, gripCentre_;
     QPointF originAtStart_;
     card::Inscription atStart_;
+    std::vector<card::Inscription> chosenAtStart_;
     QPolygonF frameAtStart_;
+    LineGrip grip_;
+    std::optional<working::PlacedLetters> lettersAtStart_;
+    bool measuring_ = false;              ///< M is held
+    std::optional<QLineF> measureLine_;   ///< mm
+    std::optional<QPointF> measurePoint_; ///< mm; the width there is measuredWidth_
+    double measuredWidth_ = 0;
+    QString measured_;
     std::vector<SnapLine> caught_;
 
     std::optional<int> caret_;

@@ -2,11 +2,14 @@
 #include "app/card/typeface_list.hpp"
 #include "app/controls/looks.hpp"
 #include "wording/wording.hpp"
+#include <QApplication>
+#include <QCheckBox>
 #include <QComboBox>
 #include <QHBoxLayout>
 #include <QKeyEvent>
 #include <QLabel>
 #include <QListView>
+#include <QMenu>
 #include <QPainter>
 #include <QPlainTextEdit>
 #include <QPushButton>
@@ -22,11 +25,15 @@ class Slip : public QPushButton {
   public:
     Slip(CardEditor& editor, int number, QWidget* parent) : QPushButton(parent), number_(number) {
         const card::Inscription& inscription = editor.card().inscriptions[size_t(number)];
-        const QString words = wording::wordsOnOneLine(inscription.words, 20);
-        const QString how =
-            inscription.hidden ? QObject::tr("hidden") : wording::nameOf(inscription.working.kind);
+        const QString words = wording::nameOf(inscription, 20);
+        QString how = inscription.hidden    ? QObject::tr("hidden")
+                      : inscription.cutsOut ? QObject::tr("cuts out")
+                                            : wording::nameOf(inscription.working.kind);
+        if (inscription.group > 0)
+            how += QObject::tr(" · group %1").arg(inscription.group);
         setCheckable(true);
         setChecked(number == editor.selected());
+        chosen_ = std::ranges::count(editor.chosen(), number) > 0;
         setAccessibleName(QObject::tr("Inscription %1: %2, %3").arg(number + 1).arg(words, how));
         setMinimumHeight(28);
         auto* layout = new QHBoxLayout(this);
@@ -42,13 +49,18 @@ class Slip : public QPushButton {
         right->setAttribute(Qt::WA_TransparentForMouseEvents);
         layout->addWidget(left, 1);
         layout->addWidget(right);
-        QObject::connect(this, &QPushButton::clicked, &editor, [&editor, number] { editor.select(number); });
+        QObject::connect(this, &QPushButton::clicked, &editor, [&editor, number] {
+            if (QApplication::keyboardModifiers() & Qt::ShiftModifier)
+                editor.toggle(number);
+            else
+                editor.select(number);
+        });
     }
 
   protected:
     void paintEvent(QPaintEvent* event) override {
         QPushButton::paintEvent(event);
-        if (!isChecked())
+        if (!chosen_)
             return;
         QPainter painter(this);
         painter.fillRect(QRect(0, 0, 4, height()), drawing::tokens().tide);
@@ -56,6 +68,7 @@ class Slip : public QPushButton {
 
   private:
     int number_;
+    bool chosen_ = false;
 };
 
 } // namespace
@@ -72,8 +85,29 @@ Slips::Slips(CardEditor& editor, QWidget* parent) : QWidget(parent), editor_(edi
     row->setSpacing(2);
     auto* add = new QPushButton(tr("Add inscription"), this);
     add->setObjectName(QStringLiteral("link"));
-    row->addWidget(add, 1);
     connect(add, &QPushButton::clicked, &editor_, &CardEditor::addInscription);
+    auto* ornament = new QPushButton(tr("Add ornament"), this);
+    ornament->setObjectName(QStringLiteral("link"));
+    auto* kinds = new QMenu(ornament);
+    for (int i = 1; i < setting::ornamentKinds; ++i) {
+        const auto kind = static_cast<setting::OrnamentKind>(i);
+        const bool fromFile = kind == setting::OrnamentKind::artwork;
+        kinds->addAction(fromFile ? tr("artwork from SVG or DXF…") : wording::nameOf(kind), this,
+                         [this, kind, fromFile] {
+                             if (fromFile)
+                                 emit artworkFileWanted();
+                             else
+                                 addOrnament(kind);
+                         });
+    }
+    ornament->setMenu(kinds);
+    auto* adds = new QHBoxLayout;
+    adds->setSpacing(16);
+    adds->addWidget(add);
+    adds->addWidget(ornament);
+    adds->addStretch();
+    layout->addLayout(adds);
+    row->addStretch();
     const auto tool = [&](const char* iconName, const QString& text, auto act) {
         QPushButton* button = iconButton(QString::fromLatin1(iconName), text, this);
         connect(button, &QPushButton::clicked, this, act);
@@ -89,7 +123,21 @@ Slips::Slips(CardEditor& editor, QWidget* parent) : QWidget(parent), editor_(edi
         });
     });
     remove_ = tool("remove", tr("Delete inscription"), [this] { editor_.deleteInscription(); });
-    layout->addLayout(row);
+    adds->addLayout(row);
+}
+
+void Slips::addOrnament(setting::OrnamentKind kind) {
+    setting::Ornament ornament;
+    ornament.kind = kind;
+    const plane::Vector size = blank::sizeOf(editor_.card().blank);
+    const card::Inscription* words = editor_.inscription();
+    if (kind == setting::OrnamentKind::frame && words && !words->isOrnament())
+        ornament.around = editor_.selected();
+    if (size.x > 0) {
+        ornament.width = std::round(size.x * 0.6);
+        ornament.height = kind == setting::OrnamentKind::bar ? 1.5 : std::round(size.y * 0.6);
+    }
+    editor_.addOrnament(ornament);
 }
 
 void Slips::refresh() {
@@ -117,6 +165,12 @@ LetteringStation::LetteringStation(CardEditor& editor, Maker& maker, QWidget* pa
     : StationBody(editor, parent), maker_(maker) {
     slips_ = new Slips(editor, this);
     wide(slips_);
+    connect(slips_, &Slips::artworkFileWanted, this, &LetteringStation::artworkFileWanted);
+    connect(&maker_, &Maker::stageDone, this,
+            [this] { // only then is it known whether the typeface draws lines
+                if (isVisible() && stroke_->isVisible() != (drawsLines() || isScribed()))
+                    refresh();
+            });
     words_ = new QPlainTextEdit(this);
     words_->setAccessibleName(tr("Words"));
     words_->setTabChangesFocus(true);
@@ -161,22 +215,111 @@ LetteringStation::LetteringStation(CardEditor& editor, Maker& maker, QWidget* pa
     connect(sizeBy_, &QComboBox::activated, this,
             [this](int by) { changeMeasure(static_cast<setting::SizeBy>(by)); });
     size_ = style(tr("Size"), Kind::length, card::ranges::size, 0.5, &setting::TextStyle::size);
+    stroke_ = style(tr("Stroke"), Kind::length, card::ranges::stroke, 0.1, &setting::TextStyle::stroke);
+    stroke_->setToolTip(tr("How wide the lines of a single-line typeface are drawn, or cut when scribed"));
+    ends_ = new Choice(tr("Ends"), {tr("round"), tr("flat"), tr("square")}, this);
+    row(tr("Ends"), ends_);
+    connect(ends_, &Choice::picked, this, [this](int ends) {
+        editor_.editInscription(tr("Change stroke ends"), {}, [&](card::Inscription& inscription) {
+            inscription.style.ends = static_cast<plane::Ends>(ends);
+        });
+    });
     letterSpace_ =
         style(tr("Letter space"), Kind::length, card::ranges::space, 0.1, &setting::TextStyle::letterSpace);
     wordSpace_ =
         style(tr("Word space"), Kind::length, card::ranges::space, 0.1, &setting::TextStyle::wordSpace);
     lineSpace_ =
         style(tr("Line space"), Kind::length, card::ranges::space, 0.5, &setting::TextStyle::lineSpace);
-    width_ = style(tr("Width"), Kind::percent, card::ranges::width, 1, &setting::TextStyle::width);
-    slant_ = style(tr("Slant"), Kind::angle, card::ranges::slant, 1, &setting::TextStyle::slant);
-    weight_ =
-        style(tr("Weight change"), Kind::length, card::ranges::weight, 0.05, &setting::TextStyle::weight);
-    weight_->setToolTip(tr("Strokes grown on each side; below 0 they become lighter"));
     align_ = new Choice(tr("Lines"), {tr("left"), tr("centre"), tr("right")}, this);
     row(tr("Lines"), align_);
     connect(align_, &Choice::picked, this, [this](int align) {
         editor_.editInscription(tr("Align lines"), {}, [&](card::Inscription& inscription) {
             inscription.style.align = static_cast<setting::Align>(align);
+        });
+    });
+    makeOrnament();
+    cutsOut_ = new QCheckBox(tr("Cuts out what stands above it in the list"), this);
+    wide(cutsOut_);
+    connect(cutsOut_, &QCheckBox::clicked, this, [this](bool cuts) {
+        editor_.editInscription(tr("Cut out"), {},
+                                [&](card::Inscription& inscription) { inscription.cutsOut = cuts; });
+    });
+    shapeFold_ = fold(tr("Shape of the letters"));
+    width_ = style(tr("Width"), Kind::percent, card::ranges::width, 1, &setting::TextStyle::width);
+    slant_ = style(tr("Slant"), Kind::angle, card::ranges::slant, 1, &setting::TextStyle::slant);
+    weight_ =
+        style(tr("Weight change"), Kind::length, card::ranges::weight, 0.05, &setting::TextStyle::weight);
+    weight_->setToolTip(tr("Strokes grown on each side; below 0 they become lighter"));
+    makeNudges();
+}
+
+void LetteringStation::makeOrnament() {
+    const auto field = [this](const QString& label, Kind kind, card::Range range, double step,
+                              double setting::Ornament::*member) {
+        return number(label, kind, range, step, [this, label, member](double value) {
+            editor_.editInscription(
+                tr("Change %1").arg(label.toLower()), label,
+                [&](card::Inscription& inscription) { inscription.ornament.*member = value; });
+        });
+    };
+    around_ = new QComboBox(this);
+    row(tr("Goes round"), around_);
+    around_->setAccessibleName(tr("What the frame goes round"));
+    connect(around_, &QComboBox::activated, this, [this](int item) {
+        editor_.editInscription(tr("Change what the frame goes round"), {},
+                                [&](card::Inscription& inscription) {
+                                    inscription.ornament.around = around_->itemData(item).toInt();
+                                });
+    });
+    frameShape_ = new QComboBox(this);
+    for (int i = 0; i < setting::frameShapes; ++i)
+        frameShape_->addItem(wording::nameOf(static_cast<setting::FrameShape>(i)));
+    row(tr("Shape"), frameShape_);
+    frameShape_->setAccessibleName(tr("Shape of the frame"));
+    connect(frameShape_, &QComboBox::activated, this, [this](int shape) {
+        editor_.editInscription(tr("Change the frame's shape"), {}, [&](card::Inscription& inscription) {
+            inscription.ornament.shape = static_cast<setting::FrameShape>(shape);
+        });
+    });
+    frameWidth_ =
+        field(tr("Width outside"), Kind::length, card::ranges::ornamentSize, 1, &setting::Ornament::width);
+    frameHeight_ =
+        field(tr("Height outside"), Kind::length, card::ranges::ornamentSize, 1, &setting::Ornament::height);
+    distance_ = field(tr("Distance"), Kind::length, card::ranges::margin, 0.5, &setting::Ornament::distance);
+    band_ = field(tr("Band width"), Kind::length, card::ranges::band, 0.2, &setting::Ornament::band);
+    frameCorner_ =
+        field(tr("Corner radius"), Kind::length, card::ranges::corner, 0.5, &setting::Ornament::corner);
+    scale_ = field(tr("Scale"), Kind::percent, card::ranges::scale, 5, &setting::Ornament::scale);
+    lineWidth_ =
+        field(tr("Width of lines"), Kind::length, card::ranges::stroke, 0.1, &setting::Ornament::stroke);
+}
+
+void LetteringStation::makeNudges() {
+    nudgeFold_ = fold(tr("Single letters"));
+    nudged_ = softLabel({}, this);
+    nudged_->setWordWrap(true);
+    wide(nudged_);
+    const auto field = [this](const QString& label, Kind kind, card::Range range, double step,
+                              double setting::Nudge::*member) {
+        return number(label, kind, range, step, [this, label, member](double value) {
+            editor_.nudge(tr("Nudge letters"), label, [&](setting::Nudge& nudge) { nudge.*member = value; });
+        });
+    };
+    nudgeX_ = field(tr("Along"), Kind::length, card::ranges::position, 0.1, &setting::Nudge::x);
+    nudgeY_ = field(tr("Off"), Kind::length, card::ranges::position, 0.1, &setting::Nudge::y);
+    nudgeTurn_ = field(tr("Letter turn"), Kind::angle, card::ranges::turn, 1, &setting::Nudge::turn);
+    nudgeSize_ = field(tr("Letter size"), Kind::percent, card::ranges::scale, 1, &setting::Nudge::size);
+    nudgeSpace_ = field(tr("Space after"), Kind::length, card::ranges::space, 0.1, &setting::Nudge::space);
+    clearNudges_ = new QPushButton(tr("Clear all nudges"), this);
+    wide(clearNudges_);
+    connect(clearNudges_, &QPushButton::clicked, this, [this] {
+        editor_.editInscription(tr("Clear nudges"), {}, [this](card::Inscription& inscription) {
+            const auto& letters = editor_.letters();
+            if (letters.empty())
+                inscription.nudges.clear();
+            std::erase_if(inscription.nudges, [&](const setting::Nudge& nudge) {
+                return std::ranges::count(letters, nudge.letter) > 0;
+            });
         });
     });
 }
@@ -235,10 +378,43 @@ void LetteringStation::changeMeasure(setting::SizeBy by) {
 void LetteringStation::refresh() {
     slips_->refresh();
     const card::Inscription* inscription = editor_.inscription();
-    for (QWidget* widget :
-         std::initializer_list<QWidget*>{words_, face_, sizeBy_, size_, width_, slant_, weight_, letterSpace_,
-                                         wordSpace_, lineSpace_, align_})
+    const bool ornament = inscription && inscription->isOrnament();
+    refreshWords(ornament ? nullptr : inscription);
+    refreshOrnament(inscription ? inscription->ornament : setting::Ornament{});
+    refreshNudges(inscription);
+    const bool scribed = isScribed();
+    setRowVisible(stroke_, scribed || (!ornament && drawsLines()));
+    setRowVisible(ends_, !ornament && (scribed || drawsLines()));
+    setRowVisible(weight_, !scribed && !drawsLines());
+    setRowVisible(cutsOut_, inscription && editor_.selected() > 0);
+    if (!inscription)
+        return;
+    cutsOut_->setChecked(inscription->cutsOut);
+    stroke_->setUnit(editor_.card().unit);
+    stroke_->setValue(inscription->style.stroke);
+    ends_->choose(int(inscription->style.ends));
+}
+
+bool LetteringStation::isScribed() const {
+    return editor_.inscription() && editor_.inscription()->working.kind == working::Kind::scribed;
+}
+
+bool LetteringStation::drawsLines() const {
+    const auto& flat = maker_.shown().flat;
+    const working::PlacedLetters* letters = flat ? flat->lettersOf(editor_.selected()) : nullptr;
+    return letters && letters->setting->typeface && letters->setting->typeface->singleLine();
+}
+
+void LetteringStation::refreshWords(const card::Inscription* inscription) {
+    const bool ornament = !inscription && editor_.inscription();
+    for (QWidget* widget : std::initializer_list<QWidget*>{words_, face_, sizeBy_, size_, letterSpace_,
+                                                           wordSpace_, lineSpace_, align_}) {
         widget->setEnabled(inscription != nullptr);
+        setRowVisible(widget, !ornament);
+    }
+    for (QWidget* widget : std::initializer_list<QWidget*>{width_, slant_, weight_})
+        widget->setEnabled(inscription != nullptr);
+    setFoldVisible(shapeFold_, !ornament);
     const QString words = inscription ? QString::fromStdString(inscription->words) : QString();
     if (words_->toPlainText() != words) {
         const QSignalBlocker quiet(words_);
@@ -268,6 +444,86 @@ void LetteringStation::refresh() {
         field->setValue(value);
     }
     align_->choose(int(inscription->style.align));
+}
+
+void LetteringStation::refreshOrnament(const setting::Ornament& ornament) {
+    using Ornament = setting::OrnamentKind;
+    const bool frame = ornament.kind == Ornament::frame, bar = ornament.kind == Ornament::bar;
+    const bool border = ornament.kind == Ornament::border, artwork = ornament.kind == Ornament::artwork;
+    const bool round = frame && ornament.around >= 0;
+    const std::pair<QWidget*, bool> rows[]{
+        {around_, frame},
+        {frameShape_, frame},
+        {frameWidth_, (frame && !round) || bar},
+        {frameHeight_, (frame && !round) || bar},
+        {distance_, border || round},
+        {band_, frame || border},
+        {frameCorner_, (frame && ornament.shape == setting::FrameShape::rectangle) || bar},
+        {scale_, artwork},
+        {lineWidth_, artwork}};
+    for (const auto& [widget, visible] : rows)
+        setRowVisible(widget, visible);
+    setRowLabel(frameWidth_, bar ? tr("Length") : tr("Width outside"));
+    setRowLabel(frameHeight_, bar ? tr("Thickness") : tr("Height outside"));
+    const std::pair<NumberField*, double> fields[]{
+        {frameWidth_, ornament.width}, {frameHeight_, ornament.height}, {distance_, ornament.distance},
+        {band_, ornament.band},        {frameCorner_, ornament.corner}, {scale_, ornament.scale},
+        {lineWidth_, ornament.stroke}};
+    for (const auto& [field, value] : fields) {
+        field->setUnit(editor_.card().unit);
+        field->setValue(value);
+    }
+    frameShape_->setCurrentIndex(int(ornament.shape));
+    around_->clear();
+    around_->addItem(tr("nothing, its own size"), -1);
+    const auto& all = editor_.card().inscriptions;
+    for (size_t i = 0; i < all.size(); ++i)
+        if (!all[i].isOrnament())
+            around_->addItem(wording::nameOf(all[i], 18), int(i));
+    around_->setCurrentIndex(std::max(0, around_->findData(ornament.around)));
+}
+
+void LetteringStation::refreshNudges(const card::Inscription* inscription) {
+    const bool words = inscription && !inscription->isOrnament();
+    const std::vector<int>& letters = editor_.letters();
+    setFoldVisible(nudgeFold_, words);
+    for (NumberField* field : {nudgeX_, nudgeY_, nudgeTurn_, nudgeSize_, nudgeSpace_})
+        setRowVisible(field, !letters.empty());
+    setRowVisible(clearNudges_, words && !inscription->nudges.empty());
+    if (!words)
+        return;
+    const std::u32string all = type::codePoints(inscription->words);
+    const auto letterAt = [&](int index) {
+        return size_t(index) < all.size()
+                   ? QString::fromStdString(type::utf8(std::u32string(1, all[size_t(index)])))
+                   : QString();
+    };
+    QStringList chosen, nudged;
+    for (const int letter : letters)
+        chosen << letterAt(letter);
+    for (const setting::Nudge& nudge : inscription->nudges)
+        nudged << letterAt(nudge.letter);
+    nudged_->setText(letters.empty()
+                         ? nudged.isEmpty()
+                               ? tr("Ctrl and a click on a letter, or Alt and the arrows on the board, "
+                                    "choose letters to be nudged.")
+                               : tr("Nudged: %1").arg(nudged.join(QLatin1Char(' ')))
+                         : tr("Chosen: %1").arg(chosen.join(QLatin1Char(' '))));
+    clearNudges_->setText(letters.empty() ? tr("Clear all nudges") : tr("Clear these nudges"));
+    if (letters.empty())
+        return;
+    openFold(nudgeFold_, true);
+    const setting::Nudge* found = setting::nudgeOf(inscription->nudges, letters.front());
+    const setting::Nudge nudge = found ? *found : setting::Nudge{};
+    const std::pair<NumberField*, double> fields[]{{nudgeX_, nudge.x},
+                                                   {nudgeY_, nudge.y},
+                                                   {nudgeTurn_, nudge.turn},
+                                                   {nudgeSize_, nudge.size},
+                                                   {nudgeSpace_, nudge.space}};
+    for (const auto& [field, value] : fields) {
+        field->setUnit(editor_.card().unit);
+        field->setValue(value);
+    }
 }
 
 } // namespace bollard::app

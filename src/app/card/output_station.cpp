@@ -16,6 +16,9 @@ OutputStation::OutputStation(CardEditor& editor, QWidget* parent) : StationBody(
          {Format{tr("Write STL…"), QStringLiteral("stl"), tr("One solid, for any printer")},
           Format{tr("Write 3MF…"), QStringLiteral("3mf"),
                  tr("Blank and letters as bodies with colours, in mm")},
+          Format{tr("Write SVG…"), QStringLiteral("svg"),
+                 tr("Outlines and scribed lines in mm, a group a working")},
+          Format{tr("Write DXF…"), QStringLiteral("dxf"), tr("The same with true arcs, a layer a working")},
           Format{tr("Write picture…"), QStringLiteral("png"), tr("The view as it is shown, as PNG")}}) {
         auto* button = new QPushButton(format.text, this);
         button->setAccessibleDescription(format.why);

@@ -1,9 +1,11 @@
 #include "app/card/stations.hpp"
 #include "app/controls/looks.hpp"
-#include "card/fit.hpp"
+#include "card/lines.hpp"
 #include "wording/wording.hpp"
 #include <QComboBox>
 #include <QCoreApplication>
+#include <QGridLayout>
+#include <QHBoxLayout>
 #include <QLabel>
 #include <QPointer>
 #include <QPushButton>
@@ -12,10 +14,120 @@
 namespace bollard::app {
 
 using Kind = NumberField::Kind;
-constexpr int readingSides = 3;
+using setting::BaselineKind;
+constexpr int readingSides = 3, baselineKinds = 5;
 
 PlacingStation::PlacingStation(CardEditor& editor, Maker& maker, QWidget* parent)
     : StationBody(editor, parent), maker_(maker) {
+    makeLine();
+    makePlace();
+    makeLargest();
+    makeArranging();
+}
+
+const working::PlacedLetters* PlacingStation::shownLetters() const {
+    const auto& flat = maker_.shown().flat;
+    return flat ? flat->lettersOf(editor_.selected()) : nullptr;
+}
+
+void PlacingStation::editLine(const QString& name, const QString& key,
+                              const std::function<void(setting::Baseline&)>& change) {
+    editor_.editInscription(name, key, [&](card::Inscription& inscription) { change(inscription.baseline); });
+}
+
+void PlacingStation::makeLine() {
+    line_ = new QComboBox(this);
+    for (int i = 0; i < baselineKinds; ++i)
+        line_->addItem(wording::nameOf(static_cast<BaselineKind>(i)));
+    row(tr("Words run"), line_);
+    line_->setAccessibleName(tr("What line the words stand on"));
+    connect(line_, &QComboBox::activated, this,
+            [this](int kind) { changeLine(static_cast<BaselineKind>(kind)); });
+    const auto field = [this](const QString& label, card::Range range, double setting::Baseline::*member) {
+        return number(label, Kind::length, range, 0.5, [this, label, member](double value) {
+            editLine(tr("Change %1").arg(label.toLower()), label,
+                     [&](setting::Baseline& baseline) { baseline.*member = value; });
+        });
+    };
+    const auto choice = [this](const QString& label, const QStringList& options,
+                               bool setting::Baseline::*member) {
+        auto* made = new Choice(label, options, this);
+        row(label, made);
+        connect(made, &Choice::picked, this, [this, label, member](int option) {
+            editLine(tr("Change %1").arg(label.toLower()), {},
+                     [&](setting::Baseline& baseline) { baseline.*member = option == 1; });
+        });
+        return made;
+    };
+    radius_ = field(tr("Radius"), card::ranges::radius, &setting::Baseline::radius);
+    reads_ = choice(tr("Read at the"), {tr("top"), tr("bottom")}, &setting::Baseline::atBottom);
+    circleSide_ = choice(tr("Letters"), {tr("outside"), tr("inside")}, &setting::Baseline::inside);
+    makeCurvePoints();
+    closed_ = choice(tr("Curve"), {tr("open"), tr("closed")}, &setting::Baseline::closed);
+    offset_ = field(tr("Off the line"), card::ranges::position, &setting::Baseline::offset);
+    slide_ = field(tr("Along the line"), card::ranges::position, &setting::Baseline::slide);
+    bend_ = choice(tr("Each letter"), {tr("turns"), tr("bends")}, &setting::Baseline::bend);
+    bend_->setToolTip(tr("Letters turn as they are, or are bent with the line"));
+}
+
+void PlacingStation::makeCurvePoints() {
+    curvePoints_ = new QWidget(this);
+    auto* grid = new QGridLayout(curvePoints_);
+    grid->setContentsMargins(0, 0, 0, 0);
+    grid->setSpacing(4);
+    const auto button = [&](const QString& text, const QString& name, int line, int column, auto act) {
+        auto* made = new QPushButton(text, curvePoints_);
+        made->setAccessibleName(name);
+        made->setToolTip(name);
+        grid->addWidget(made, line, column);
+        connect(made, &QPushButton::clicked, this, act);
+    };
+    const auto step = [this](int by) {
+        const auto count = int(editor_.inscription()->baseline.points.size());
+        if (count > 0)
+            editor_.chooseCurvePoint((std::max(editor_.curvePoint(), by > 0 ? -1 : 0) + by + count) % count);
+    };
+    button(QStringLiteral("‹"), tr("Point before"), 0, 0, [step] { step(-1); });
+    curvePoint_ = softLabel({}, curvePoints_);
+    curvePoint_->setAlignment(Qt::AlignCenter);
+    grid->addWidget(curvePoint_, 0, 1);
+    button(QStringLiteral("›"), tr("Next point"), 0, 2, [step] { step(1); });
+    button(tr("Add point"), tr("Add a point after this one"), 1, 0, [this] {
+        int added = -1;
+        editLine(tr("Add a point"), {}, [&](setting::Baseline& baseline) {
+            added = card::addPoint(baseline, std::max(editor_.curvePoint(), 0));
+        });
+        editor_.chooseCurvePoint(added);
+    });
+    button(tr("Remove"), tr("Remove this point"), 1, 1, [this] {
+        editLine(tr("Remove a point"), {},
+                 [&](setting::Baseline& baseline) { card::removePoint(baseline, editor_.curvePoint()); });
+        editor_.chooseCurvePoint(-1);
+    });
+    button(tr("From file…"), tr("Take the line from an SVG or DXF drawing"), 1, 2,
+           [this] { emit curveFileWanted(); });
+    wide(curvePoints_);
+    pointKind_ = new Choice(tr("Point"), {tr("corner"), tr("smooth")}, this);
+    row(tr("Point"), pointKind_);
+    connect(pointKind_, &Choice::picked, this, [this](int smooth) {
+        editLine(tr("Change a point"), {}, [&](setting::Baseline& baseline) {
+            card::smoothPoint(baseline, editor_.curvePoint(), smooth == 1);
+        });
+    });
+    const auto place = [this](const QString& label, double setting::CurvePoint::*member) {
+        return number(label, Kind::length, card::ranges::position, 1, [this, label, member](double value) {
+            editLine(tr("Move a point"), label, [&](setting::Baseline& baseline) {
+                const int point = editor_.curvePoint();
+                if (point >= 0 && size_t(point) < baseline.points.size())
+                    baseline.points[size_t(point)].*member = value;
+            });
+        });
+    };
+    pointX_ = place(tr("Point across"), &setting::CurvePoint::x);
+    pointY_ = place(tr("Point up"), &setting::CurvePoint::y);
+}
+
+void PlacingStation::makePlace() {
     anchor_ = new Choice(tr("Anchor"),
                          {QStringLiteral("↖"), QStringLiteral("↑"), QStringLiteral("↗"), QStringLiteral("←"),
                           QStringLiteral("·"), QStringLiteral("→"), QStringLiteral("↙"), QStringLiteral("↓"),
@@ -32,8 +144,7 @@ PlacingStation::PlacingStation(CardEditor& editor, Maker& maker, QWidget* parent
     row(tr("Anchor"), anchor_);
     // Another anchor names another point of the words; the words themselves stay where they are.
     connect(anchor_, &Choice::picked, this, [this](int anchor) {
-        const auto& flat = maker_.shown().flat;
-        const working::PlacedLetters* letters = flat ? flat->lettersOf(editor_.selected()) : nullptr;
+        const working::PlacedLetters* letters = shownLetters();
         editor_.editInscription(tr("Change anchor"), {}, [&](card::Inscription& inscription) {
             inscription.placing.anchor = static_cast<setting::Anchor>(anchor);
             if (!letters)
@@ -64,9 +175,9 @@ PlacingStation::PlacingStation(CardEditor& editor, Maker& maker, QWidget* parent
             inscription.placing.reading = static_cast<setting::ReadingSide>(side);
         });
     });
-    auto* centre = new QPushButton(tr("Centre on the blank"), this);
-    wide(centre);
-    connect(centre, &QPushButton::clicked, this, [this] {
+    centre_ = new QPushButton(tr("Centre on the blank"), this);
+    wide(centre_);
+    connect(centre_, &QPushButton::clicked, this, [this] {
         editor_.editInscription(tr("Centre on the blank"), {}, [&](card::Inscription& inscription) {
             const plane::Vector size = blank::sizeOf(editor_.card().blank);
             inscription.placing.anchor = setting::Anchor::centre;
@@ -74,10 +185,19 @@ PlacingStation::PlacingStation(CardEditor& editor, Maker& maker, QWidget* parent
             inscription.placing.y = size.y / 2;
         });
     });
+}
+
+void PlacingStation::makeLargest() {
     margin_ = number(tr("Margin"), Kind::length, card::ranges::margin, 0.5, [this](double value) {
         editor_.edit(tr("Change margin"), QStringLiteral("margin"),
                      [&](card::Card& card) { card.blank.margin = value; });
     });
+    leastWidth_ = new QComboBox(this);
+    leastWidth_->addItem(tr("as wide as they are"), card::ranges::width.most);
+    for (const int percent : {95, 90, 85, 80, 75, 70, 60, 50})
+        leastWidth_->addItem(tr("down to %1 % width").arg(percent), percent);
+    row(tr("Squeezed"), leastWidth_);
+    leastWidth_->setAccessibleName(tr("How narrow letters may be made to fit"));
     largest_ = new QPushButton(tr("Largest that fits"), this);
     wide(largest_);
     connect(largest_, &QPushButton::clicked, this, &PlacingStation::fitLargest);
@@ -87,51 +207,168 @@ PlacingStation::PlacingStation(CardEditor& editor, Maker& maker, QWidget* parent
     wide(told_);
 }
 
-void PlacingStation::fitLargest() {
-    const auto& flat = maker_.shown().flat;
-    const working::PlacedLetters* letters = flat ? flat->lettersOf(editor_.selected()) : nullptr;
-    if (!letters || !editor_.inscription())
+void PlacingStation::makeArranging() {
+    arrangeFold_ = fold(tr("Arrange"));
+    arrangeTo_ = new QComboBox(this);
+    arrangeTo_->addItems({tr("the blank"), tr("the margin"), tr("the one chosen last")});
+    row(tr("In line with"), arrangeTo_);
+    arrangeTo_->setAccessibleName(tr("What the inscriptions are put in line with"));
+    arrangeButtons_ = new QWidget(this);
+    auto* grid = new QGridLayout(arrangeButtons_);
+    grid->setContentsMargins(0, 0, 0, 0);
+    grid->setSpacing(4);
+    const std::array<QString, card::arrangements> names{tr("left"),          tr("centre"),   tr("right"),
+                                                        tr("top"),           tr("middle"),   tr("bottom"),
+                                                        tr("spread across"), tr("spread up")};
+    for (int i = 0; i < card::arrangements; ++i) {
+        auto* button = new QPushButton(names[size_t(i)], arrangeButtons_);
+        button->setAccessibleName(tr("Arrange: %1").arg(names[size_t(i)]));
+        const int perLine = i < 6 ? 3 : 2;
+        grid->addWidget(button, i < 6 ? i / perLine : 2, i < 6 ? (i % perLine) * 2 : (i - 6) * 3, 1,
+                        i < 6 ? 2 : 3);
+        connect(button, &QPushButton::clicked, this,
+                [this, i] { arrange(static_cast<card::Arrangement>(i)); });
+    }
+    wide(arrangeButtons_);
+    auto* same = new QPushButton(tr("Same size as the last"), this);
+    wide(same);
+    connect(same, &QPushButton::clicked, this, [this] {
+        editor_.edit(tr("Same size"), {}, [&](card::Card& card) { card::sameSize(card, editor_.chosen()); });
+    });
+    group_ = new QPushButton(this);
+    wide(group_);
+    connect(group_, &QPushButton::clicked, this, [this] {
+        editor_.edit(group_->text(), {}, [&](card::Card& card) { card::group(card, editor_.chosen()); });
+    });
+    auto* hint = softLabel(tr("Shift and a click, on the board or a slip, chooses several."), this);
+    hint->setWordWrap(true);
+    wide(hint);
+}
+
+void PlacingStation::changeLine(BaselineKind kind) {
+    const working::PlacedLetters* letters = shownLetters();
+    if (!letters || !editor_.inscription() || editor_.inscription()->isOrnament())
         return;
-    largest_->setEnabled(false);
-    const int selected = editor_.selected();
-    QThreadPool::globalInstance()->start([guard = QPointer(this), selected,
-                                          inscription = *editor_.inscription(), blank = editor_.card().blank,
-                                          typeface = letters->setting->typeface] {
-        const std::optional<double> size = card::largestThatFits(inscription, blank, blank.margin, typeface);
-        QMetaObject::invokeMethod(qApp, [guard, selected, inscription, size] {
-            if (guard) // else the window went meanwhile
-                guard->takeLargest(selected, inscription, size);
-        });
+    editor_.editInscription(tr("Change the line of the words"), {}, [&](card::Inscription& inscription) {
+        card::changeBaseline(editor_.card(), inscription, *letters->setting, kind);
     });
 }
 
+void PlacingStation::arrange(card::Arrangement how) {
+    const auto& lettering = maker_.shown().made.lettering;
+    if (!lettering)
+        return;
+    editor_.edit(tr("Arrange"), {}, [&](card::Card& card) {
+        card::arrange(card, *lettering, editor_.chosen(), how,
+                      static_cast<card::ArrangeTo>(arrangeTo_->currentIndex()));
+    });
+}
+
+void PlacingStation::fitLargest() {
+    const working::PlacedLetters* letters = shownLetters();
+    if (!letters || !editor_.inscription() || editor_.inscription()->isOrnament())
+        return;
+    largest_->setEnabled(false);
+    const int selected = editor_.selected();
+    QThreadPool::globalInstance()->start(
+        [guard = QPointer(this), selected, inscription = *editor_.inscription(), card = editor_.card(),
+         typeface = letters->setting->typeface, least = leastWidth_->currentData().toDouble()] {
+            const std::optional<card::Fit> fit = card::largestThatFits(card, inscription, typeface, least);
+            QMetaObject::invokeMethod(qApp, [guard, selected, inscription, fit] {
+                if (guard) // else the window went meanwhile
+                    guard->takeLargest(selected, inscription, fit);
+            });
+        });
+}
+
 void PlacingStation::takeLargest(int selected, const card::Inscription& inscription,
-                                 std::optional<double> size) {
+                                 std::optional<card::Fit> fit) {
     largest_->setEnabled(true);
-    told_->show();
-    if (!size)
+    setRowVisible(told_, true);
+    if (!fit)
         return told_->setText(
             tr("No size fits here: the anchor lies outside the margin, or there is no blank."));
     if (selected != editor_.selected() || !editor_.inscription() || !(*editor_.inscription() == inscription))
         return told_->setText(tr("The words changed meanwhile; nothing was done."));
-    editor_.editInscription(tr("Largest that fits"), {},
-                            [&](card::Inscription& changed) { changed.style.size = *size; });
-    told_->setText(wording::sizeText(editor_.inscription()->style, editor_.card().unit));
+    editor_.editInscription(tr("Largest that fits"), {}, [&](card::Inscription& changed) {
+        changed.style.size = fit->size;
+        changed.style.width = fit->width;
+    });
+    told_->setText(wording::letteringSummary(editor_.card(), editor_.selected()));
 }
 
 void PlacingStation::refresh() {
     const card::Inscription* inscription = editor_.inscription();
-    for (QWidget* widget : std::initializer_list<QWidget*>{anchor_, x_, y_, turn_, reading_})
-        widget->setEnabled(inscription != nullptr);
-    largest_->setEnabled(inscription && editor_.card().blank.kind != blank::Kind::none);
+    const bool words = inscription && !inscription->isOrnament();
+    const bool withWords = inscription && inscription->ornament.kind == setting::OrnamentKind::frame &&
+                           inscription->ornament.around >= 0;
+    for (QWidget* widget : std::initializer_list<QWidget*>{anchor_, x_, y_, turn_, reading_, centre_})
+        widget->setEnabled(inscription != nullptr && !withWords);
+    line_->setEnabled(words);
+    largest_->setEnabled(words && editor_.card().blank.kind != blank::Kind::none);
     margin_->setUnit(editor_.card().unit);
     margin_->setValue(editor_.card().blank.margin);
+    const bool several = editor_.chosen().size() > 1;
+    group_->setText(card::areGroup(editor_.card(), editor_.chosen()) ? tr("Take the group apart")
+                                                                     : tr("Make a group"));
+    group_->setEnabled(several);
+    arrangeButtons_->setEnabled(inscription != nullptr);
+    setFoldVisible(arrangeFold_, inscription != nullptr);
+    if (several)
+        openFold(arrangeFold_, true);
+    refreshLine(words ? *inscription : card::Inscription{});
     if (!inscription)
         return;
     anchor_->choose(int(inscription->placing.anchor));
     reading_->setCurrentIndex(int(inscription->placing.reading));
     const std::pair<NumberField*, double> fields[]{
         {x_, inscription->placing.x}, {y_, inscription->placing.y}, {turn_, inscription->placing.turn}};
+    for (const auto& [field, value] : fields) {
+        field->setUnit(editor_.card().unit);
+        field->setValue(value);
+    }
+}
+
+void PlacingStation::refreshLine(const card::Inscription& inscription) {
+    const setting::Baseline& baseline = inscription.baseline;
+    const BaselineKind kind = baseline.kind;
+    const bool round = kind == BaselineKind::arc || kind == BaselineKind::circle;
+    const bool curve = kind == BaselineKind::curve, edge = kind == BaselineKind::edge;
+    line_->setCurrentIndex(int(kind));
+    setRowVisible(radius_, round);
+    setRowVisible(reads_, kind == BaselineKind::circle || edge);
+    setRowVisible(circleSide_, kind == BaselineKind::circle);
+    for (QWidget* widget : std::initializer_list<QWidget*>{offset_, slide_, bend_})
+        setRowVisible(widget, kind != BaselineKind::straight);
+    setRowVisible(closed_, curve);
+    setRowVisible(curvePoints_, curve);
+    setRowVisible(anchor_, !curve && !edge); // a curve has its own origin
+    const std::pair<NumberField*, double> fields[]{
+        {radius_, baseline.radius}, {offset_, baseline.offset}, {slide_, baseline.slide}};
+    for (const auto& [field, value] : fields) {
+        field->setUnit(editor_.card().unit);
+        field->setValue(value);
+    }
+    reads_->choose(baseline.atBottom ? 1 : 0);
+    circleSide_->choose(baseline.inside ? 1 : 0);
+    bend_->choose(baseline.bend ? 1 : 0);
+    closed_->choose(baseline.closed ? 1 : 0);
+    refreshCurvePoint(baseline);
+}
+
+void PlacingStation::refreshCurvePoint(const setting::Baseline& baseline) {
+    const int point = editor_.curvePoint();
+    const bool chosen =
+        baseline.kind == BaselineKind::curve && point >= 0 && size_t(point) < baseline.points.size();
+    curvePoint_->setText(chosen ? tr("point %1 of %2").arg(point + 1).arg(baseline.points.size())
+                                : tr("%1 points").arg(baseline.points.size()));
+    for (QWidget* widget : std::initializer_list<QWidget*>{pointKind_, pointX_, pointY_})
+        setRowVisible(widget, chosen);
+    if (!chosen)
+        return;
+    const setting::CurvePoint& shown = baseline.points[size_t(point)];
+    pointKind_->choose(shown.smooth ? 1 : 0);
+    const std::pair<NumberField*, double> fields[]{{pointX_, shown.x}, {pointY_, shown.y}};
     for (const auto& [field, value] : fields) {
         field->setUnit(editor_.card().unit);
         field->setValue(value);

@@ -18,6 +18,7 @@ RouteCard::Number stationOf(check::FindingKind kind) {
     case FindingKind::outsideBlank:
     case FindingKind::insideMargin:
     case FindingKind::readingSide:
+    case FindingKind::baselineShort:
         return RouteCard::placing;
     case FindingKind::counterLoose:
     case FindingKind::letterLoose:
@@ -60,9 +61,15 @@ RouteCard::RouteCard(CardEditor& editor, Maker& maker, QWidget* parent)
          [this](QWidget* p) {
              auto* body = new LetteringStation(editor_, maker_, p);
              connect(body, &LetteringStation::fontFileWanted, this, &RouteCard::fontFileWanted);
+             connect(body, &LetteringStation::artworkFileWanted, this, &RouteCard::artworkFileWanted);
              return body;
          }},
-        {tr("Placing"), [this](QWidget* p) { return new PlacingStation(editor_, maker_, p); }},
+        {tr("Placing"),
+         [this](QWidget* p) {
+             auto* body = new PlacingStation(editor_, maker_, p);
+             connect(body, &PlacingStation::curveFileWanted, this, &RouteCard::curveFileWanted);
+             return body;
+         }},
         {tr("Working"), [this](QWidget* p) { return new WorkingStation(editor_, p); }},
         {tr("Process"), [this](QWidget* p) { return new ProcessStation(editor_, p); }},
         {tr("Output"),
@@ -122,8 +129,8 @@ void RouteCard::refresh() {
     station(process).setSummary(wording::summaryOf(card.process, card.unit));
     station(output).setSummary(
         card.rows.values.empty()
-            ? tr("STL, 3MF, picture")
-            : tr("STL, 3MF, picture; row %1 of %2").arg(card.row + 1).arg(card.rows.count()));
+            ? tr("STL, 3MF, SVG, DXF, picture")
+            : tr("STL, 3MF, SVG, DXF, picture; row %1 of %2").arg(card.row + 1).arg(card.rows.count()));
     for (Station* s : stations_)
         s->refresh();
 }

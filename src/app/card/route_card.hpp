@@ -26,6 +26,8 @@ class RouteCard : public QFrame {
     void writeWanted(const QString& ending);
     void fontFileWanted();
     void tableFileWanted();
+    void artworkFileWanted();
+    void curveFileWanted();
 
   private:
     void refresh();

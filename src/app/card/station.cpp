@@ -4,6 +4,7 @@
 #include <QKeyEvent>
 #include <QLabel>
 #include <QPainter>
+#include <QPushButton>
 
 namespace bollard::app {
 
@@ -41,24 +42,73 @@ void StationBody::row(const QString& label, QWidget* widget) {
     grid_->addWidget(name, at, 0);
     grid_->addWidget(widget, at, 1);
     grid_->addWidget(problem, at + 1, 0, 1, 2);
-    rows_.push_back({widget, name, problem});
+    add(widget, name, problem);
 }
 
 void StationBody::wide(QWidget* widget) {
     grid_->addWidget(widget, grid_->rowCount(), 0, 1, 2);
+    add(widget, nullptr, nullptr);
+}
+
+void StationBody::add(QWidget* widget, QLabel* label, QLabel* problem) {
+    const bool hiddenByHand = widget->testAttribute(Qt::WA_WState_ExplicitShowHide) && widget->isHidden();
+    rows_.push_back({widget, label, problem, int(folds_.size()) - 1, !hiddenByHand});
+    if (!folds_.empty())
+        show(rows_.back());
+}
+
+int StationBody::fold(const QString& title) {
+    const int number = int(folds_.size());
+    auto* heading = new QPushButton(this);
+    heading->setObjectName(QStringLiteral("fold"));
+    heading->setProperty("title", title);
+    grid_->addWidget(heading, grid_->rowCount(), 0, 1, 2);
+    folds_.push_back({heading, true, true});
+    openFold(number, false);
+    connect(heading, &QPushButton::clicked, this,
+            [this, number] { openFold(number, !folds_[size_t(number)].open); });
+    return number;
+}
+
+void StationBody::openFold(int number, bool open) {
+    Fold& fold = folds_[size_t(number)];
+    fold.open = open;
+    const QString title = fold.heading->property("title").toString();
+    fold.heading->setText((open ? QStringLiteral("\u2013 ") : QStringLiteral("+ ")) + title);
+    fold.heading->setAccessibleName(open ? tr("%1, open").arg(title) : tr("%1, closed").arg(title));
+    for (const Row& row : rows_)
+        if (row.fold == number)
+            show(row);
+}
+
+void StationBody::setFoldVisible(int number, bool visible) {
+    folds_[size_t(number)].wanted = visible;
+    folds_[size_t(number)].heading->setVisible(visible);
+    for (const Row& row : rows_)
+        if (row.fold == number)
+            show(row);
+}
+
+void StationBody::show(const Row& row) {
+    const bool unfolded = row.fold < 0 || (folds_[size_t(row.fold)].open && folds_[size_t(row.fold)].wanted);
+    row.widget->setVisible(row.wanted && unfolded);
+    if (row.label)
+        row.label->setVisible(row.wanted && unfolded);
+    if (row.problem && !(row.wanted && unfolded))
+        row.problem->hide();
 }
 
 void StationBody::setRowVisible(QWidget* widget, bool visible) {
-    for (const Row& row : rows_)
-        if (row.widget == widget) {
-            row.widget->setVisible(visible);
-            row.label->setVisible(visible);
+    for (Row& row : rows_)
+        if (row.widget == widget && row.wanted != visible) {
+            row.wanted = visible;
+            show(row);
         }
 }
 
 void StationBody::setRowLabel(QWidget* widget, const QString& label) {
     for (const Row& row : rows_)
-        if (row.widget == widget)
+        if (row.widget == widget && row.label)
             row.label->setText(label);
     widget->setAccessibleName(label);
 }

@@ -9,6 +9,7 @@
 
 class QGridLayout;
 class QLabel;
+class QPushButton;
 class QVBoxLayout;
 
 namespace bollard::app {
@@ -27,6 +28,12 @@ class StationBody : public QWidget {
     /// A labelled widget.
     void row(const QString& label, QWidget* widget);
     void wide(QWidget* widget);
+    /// Rows from here on stand under a heading that opens and closes them; the last one stays open to the
+    /// end.
+    int fold(const QString& title);
+    void openFold(int fold, bool open);
+    /// A whole fold with its heading.
+    void setFoldVisible(int fold, bool visible);
     void setRowVisible(QWidget* widget, bool visible);
     void setRowLabel(QWidget* widget, const QString& label);
 
@@ -36,10 +43,20 @@ class StationBody : public QWidget {
     QGridLayout* grid_;
     struct Row {
         QWidget* widget;
-        QLabel* label;
+        QLabel* label; ///< null where the widget stands alone
         QLabel* problem;
+        int fold; ///< -1 for none
+        bool wanted;
     };
+    struct Fold {
+        QPushButton* heading;
+        bool open;
+        bool wanted;
+    };
+    void add(QWidget* widget, QLabel* label, QLabel* problem);
+    void show(const Row& row);
     std::vector<Row> rows_;
+    std::vector<Fold> folds_;
 };
 
 /// Number, title, summary and mark; a click or Enter opens the station.

@@ -1,7 +1,10 @@
 // The bodies of the six stations.
 #pragma once
 #include "app/card/station.hpp"
+#include "card/arranging.hpp"
+#include "card/fit.hpp"
 
+class QCheckBox;
 class QComboBox;
 class QPlainTextEdit;
 class QPushButton;
@@ -34,7 +37,11 @@ class Slips : public QWidget {
     Slips(CardEditor& editor, QWidget* parent);
     void refresh();
 
+  signals:
+    void artworkFileWanted();
+
   private:
+    void addOrnament(setting::OrnamentKind kind);
     CardEditor& editor_;
     QVBoxLayout* list_;
     QPushButton *copy_, *remove_, *up_, *down_, *hide_;
@@ -51,8 +58,16 @@ class LetteringStation : public StationBody {
 
   signals:
     void fontFileWanted();
+    void artworkFileWanted();
 
   private:
+    void makeOrnament();
+    void makeNudges();
+    void refreshWords(const card::Inscription* inscription);
+    void refreshOrnament(const setting::Ornament& ornament);
+    void refreshNudges(const card::Inscription* inscription);
+    bool drawsLines() const; ///< a single-line typeface
+    bool isScribed() const;
     void previewFace(const type::TypefaceChoice& choice);
     void closeTypefaces();
     void makeTypefaces();
@@ -67,8 +82,15 @@ class LetteringStation : public StationBody {
     QWidget* typefacePlace_;
     type::TypefaceChoice faceBefore_;
     QComboBox* sizeBy_;
-    NumberField *size_, *letterSpace_, *wordSpace_, *lineSpace_, *width_, *slant_, *weight_;
-    Choice* align_;
+    NumberField *size_, *letterSpace_, *wordSpace_, *lineSpace_, *width_, *slant_, *weight_, *stroke_;
+    Choice *align_, *ends_;
+    QCheckBox* cutsOut_;
+    QComboBox *around_, *frameShape_;
+    NumberField *frameWidth_, *frameHeight_, *distance_, *band_, *frameCorner_, *scale_, *lineWidth_;
+    QLabel* nudged_;
+    NumberField *nudgeX_, *nudgeY_, *nudgeTurn_, *nudgeSize_, *nudgeSpace_;
+    QPushButton* clearNudges_;
+    int shapeFold_ = 0, nudgeFold_ = 0;
 };
 
 class PlacingStation : public StationBody {
@@ -77,16 +99,41 @@ class PlacingStation : public StationBody {
     PlacingStation(CardEditor& editor, Maker& maker, QWidget* parent);
     void refresh() override;
 
+  signals:
+    void curveFileWanted(); ///< a drawing whose first line the words shall follow
+
   private:
+    void makePlace();
+    void makeLine();
+    void makeCurvePoints();
+    void makeArranging();
+    void makeLargest();
+    void refreshLine(const card::Inscription& inscription);
+    void refreshCurvePoint(const setting::Baseline& baseline);
+    /// Changes the baseline of the selected inscription.
+    void editLine(const QString& name, const QString& key,
+                  const std::function<void(setting::Baseline&)>& change);
+    const working::PlacedLetters* shownLetters() const;
+    void changeLine(setting::BaselineKind kind);
+    void arrange(card::Arrangement how);
     void fitLargest();
     /// Gives the inscription the size found for it, unless it changed meanwhile.
-    void takeLargest(int selected, const card::Inscription& inscription, std::optional<double> size);
+    void takeLargest(int selected, const card::Inscription& inscription, std::optional<card::Fit> fit);
+
     Maker& maker_;
     Choice* anchor_;
     NumberField *x_, *y_, *turn_, *margin_;
-    QComboBox* reading_;
-    QPushButton* largest_;
+    QComboBox *reading_, *line_, *arrangeTo_, *leastWidth_;
+    NumberField *radius_, *offset_, *slide_;
+    Choice *reads_, *circleSide_, *bend_, *closed_;
+    QWidget* curvePoints_;
+    QLabel* curvePoint_;
+    NumberField *pointX_, *pointY_;
+    Choice* pointKind_;
+    QWidget* arrangeButtons_;
+    QPushButton *largest_, *centre_, *group_;
     QLabel* told_;
+    int arrangeFold_ = 0;
 };
 
 class WorkingStation : public StationBody {

@@ -42,7 +42,8 @@ void WorkingStation::refresh() {
         return told_->setText(tr("There are no words to work yet."));
     const working::Working& working = inscription->working;
     kind_->choose(int(working.kind));
-    const bool raised = working.kind == working::Kind::raised, sunk = working.kind == working::Kind::sunk;
+    const bool raised = working.kind == working::Kind::raised,
+               sunk = working.kind == working::Kind::sunk || working.kind == working::Kind::scribed;
     const std::tuple<NumberField*, double, bool> fields[]{
         {height_, working.height, raised || working.kind == working::Kind::freeStanding},
         {depth_, working.depth, sunk},
@@ -64,6 +65,12 @@ void WorkingStation::refresh() {
         break;
     case working::Kind::pierced:
         told_->setText(tr("Cut right through; counters fall out unless something holds them."));
+        break;
+    case working::Kind::scribed:
+        told_->setText(
+            inscription->isOrnament()
+                ? tr("Its outline is cut as a line as wide as the stroke.")
+                : tr("Cut as a line as wide as the stroke: along single lines, or along outlines."));
         break;
     case working::Kind::freeStanding:
         told_->setText(tr("Letters by themselves, without a blank."));

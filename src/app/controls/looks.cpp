@@ -59,6 +59,8 @@ QPushButton#main { border-color: @ink; font-weight: 600; }
 QPushButton#plain { border-color: transparent; padding: 2px 4px; }
 QPushButton#plain:hover, QPushButton#plain:focus { border-color: @tide; }
 QPushButton#value { text-align: left; }
+QPushButton#fold { border: none; border-top: 1px solid @line; color: @inkSoft; padding: 5px 0 3px 0; text-align: left; }
+QPushButton#fold:focus, QPushButton#fold:hover { color: @tide; }
 QPushButton#link { border: none; color: @tide; padding: 4px 0; text-align: left; }
 QPushButton#link:focus, QPushButton#link:hover { text-decoration: underline; }
 QPushButton[segment="true"] { border: 1px solid @line; padding: 4px 10px; margin: 0; }

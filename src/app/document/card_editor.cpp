@@ -1,4 +1,5 @@
 #include "app/document/card_editor.hpp"
+#include "card/arranging.hpp"
 #include "card/card_json.hpp"
 #include "files/whole_file.hpp"
 #include <QFileInfo>
@@ -56,10 +57,49 @@ const card::Inscription* CardEditor::inscription() const {
 void CardEditor::select(int inscription) {
     const int last = int(card_.inscriptions.size()) - 1;
     const int wanted = std::clamp(inscription, -1, last);
-    if (wanted == selected_)
+    if (wanted == selected_ && chosen_.size() <= 1)
         return;
-    selected_ = wanted;
+    takeSelection(wanted);
     endGesture();
+    emit selectionChanged();
+}
+
+void CardEditor::toggle(int inscription) {
+    if (inscription < 0 || size_t(inscription) >= card_.inscriptions.size())
+        return;
+    std::vector<int> chosen = chosen_;
+    if (std::erase(chosen, inscription) == 0)
+        chosen.push_back(inscription);
+    if (chosen.empty())
+        return;
+    takeSelection(chosen.back());
+    chosen_ = std::move(chosen);
+    endGesture();
+    emit selectionChanged();
+}
+
+void CardEditor::takeSelection(int inscription) {
+    selected_ = inscription;
+    chosen_.clear();
+    if (inscription >= 0)
+        chosen_.push_back(inscription);
+    letters_.clear();
+    curvePoint_ = -1;
+}
+
+void CardEditor::chooseLetters(std::vector<int> letters) {
+    std::ranges::sort(letters);
+    if (letters == letters_)
+        return;
+    letters_ = std::move(letters);
+    endGesture();
+    emit selectionChanged();
+}
+
+void CardEditor::chooseCurvePoint(int point) {
+    if (point == curvePoint_)
+        return;
+    curvePoint_ = point;
     emit selectionChanged();
 }
 
@@ -92,7 +132,37 @@ void CardEditor::editInscription(const QString& name, const QString& key,
     if (!inscription())
         return;
     edit(name, key.isEmpty() ? key : key + QString::number(selected_) + QLatin1Char('/'),
-         [&](card::Card& card) { change(card.inscriptions[size_t(selected_)]); });
+         [&](card::Card& card) {
+             card::Inscription& inscription = card.inscriptions[size_t(selected_)];
+             const std::string words = inscription.words;
+             change(inscription);
+             inscription.nudges = setting::followed(std::move(inscription.nudges), words, inscription.words);
+         });
+}
+
+void CardEditor::editChosen(const QString& name, const QString& key,
+                            const std::function<void(card::Inscription&)>& change) {
+    if (!inscription())
+        return;
+    edit(name, key.isEmpty() ? key : key + QString::number(selected_) + QLatin1Char('/'),
+         [&](card::Card& card) {
+             for (const int number : card::withGroups(card, chosen_))
+                 change(card.inscriptions[size_t(number)]);
+         });
+}
+
+void CardEditor::nudge(const QString& name, const QString& key,
+                       const std::function<void(setting::Nudge&)>& change) {
+    editInscription(name, key, [&](card::Inscription& inscription) {
+        for (const int letter : letters_) {
+            auto found = std::ranges::find(inscription.nudges, letter, &setting::Nudge::letter);
+            if (found == inscription.nudges.end())
+                found = inscription.nudges.insert(inscription.nudges.end(), setting::Nudge{letter});
+            change(*found);
+        }
+        std::erase_if(inscription.nudges, [](const setting::Nudge& nudge) { return nudge.none(); });
+        std::ranges::sort(inscription.nudges, {}, &setting::Nudge::letter);
+    });
 }
 
 void CardEditor::show(const card::Card& card, int selected) {
@@ -100,7 +170,9 @@ void CardEditor::show(const card::Card& card, int selected) {
     const int row = card_.row; // a step back in history is no step to another row
     card_ = card;
     card_.row = std::clamp(row, 0, card_.rows.count() - 1);
-    selected_ = selected;
+    const auto gone = [&](int number) { return size_t(number) >= card_.inscriptions.size(); };
+    if (otherSelection || std::ranges::any_of(chosen_, gone))
+        takeSelection(selected);
     emit changed();
     if (otherSelection)
         emit selectionChanged();
@@ -121,13 +193,31 @@ void CardEditor::addInscription() {
         const plane::Vector size = blank::sizeOf(card.blank);
         added.placing.x = size.x / 2;
         added.placing.y = size.y / 2;
-        if (const card::Inscription* like = inscription()) {
+        if (const card::Inscription* like = inscription(); like && !like->isOrnament()) {
             added = *like;
             added.unread.clear();
+            added.nudges.clear();
+            added.group = 0;
             added.placing.y -= stagger(*like);
         }
         added.words = tr("new words").toStdString();
-        card.inscriptions.push_back(added);
+        card::insertInscription(card, int(card.inscriptions.size()), std::move(added));
+    });
+    select(int(card_.inscriptions.size()) - 1);
+}
+
+void CardEditor::addOrnament(const setting::Ornament& ornament) {
+    edit(tr("Add ornament"), {}, [&](card::Card& card) {
+        card::Inscription added;
+        if (const card::Inscription* like = inscription())
+            added.working = like->working;
+        added.ornament = ornament;
+        const plane::Vector size = blank::sizeOf(card.blank);
+        added.placing.x = size.x / 2;
+        added.placing.y = size.y / 2;
+        if (ornament.kind == setting::OrnamentKind::border)
+            added.placing.x = added.placing.y = 0;
+        card::insertInscription(card, int(card.inscriptions.size()), std::move(added));
     });
     select(int(card_.inscriptions.size()) - 1);
 }
@@ -138,7 +228,7 @@ void CardEditor::copyInscription() {
     edit(tr("Copy inscription"), {}, [&](card::Card& card) {
         card::Inscription copy = *inscription();
         copy.placing.y -= stagger(copy);
-        card.inscriptions.insert(card.inscriptions.begin() + selected_ + 1, copy);
+        card::insertInscription(card, selected_ + 1, std::move(copy));
     });
     select(selected_ + 1);
 }
@@ -146,16 +236,15 @@ void CardEditor::copyInscription() {
 void CardEditor::deleteInscription() {
     if (inscription())
         edit(tr("Delete inscription"), {},
-             [&](card::Card& card) { card.inscriptions.erase(card.inscriptions.begin() + selected_); });
+             [&](card::Card& card) { card::removeInscription(card, selected_); });
 }
 
 void CardEditor::moveInscription(int by) {
     const int to = selected_ + by;
     if (!inscription() || to < 0 || to >= int(card_.inscriptions.size()))
         return;
-    edit(tr("Reorder inscriptions"), {}, [&](card::Card& card) {
-        std::swap(card.inscriptions[size_t(selected_)], card.inscriptions[size_t(to)]);
-    });
+    edit(tr("Reorder inscriptions"), {},
+         [&](card::Card& card) { card::moveInscription(card, selected_, to); });
     select(to);
 }
 
@@ -183,7 +272,7 @@ void CardEditor::start(card::Card card, const QString& path) {
     recovered_ = false;
     path_ = path;
     card_ = std::move(card);
-    selected_ = card_.inscriptions.empty() ? -1 : 0;
+    takeSelection(card_.inscriptions.empty() ? -1 : 0);
     emit restarted();
     emit changed();
     emit selectionChanged();

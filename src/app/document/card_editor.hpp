@@ -19,6 +19,17 @@ class CardEditor : public QObject {
     int selected() const { return selected_; } ///< inscription; -1 when there is none
     const card::Inscription* inscription() const;
     void select(int inscription);
+    /// All that are chosen, the selected one last; one move or arrangement is for all of them.
+    const std::vector<int>& chosen() const { return chosen_; }
+    /// Adds an inscription to the chosen ones and selects it, or takes it out.
+    void toggle(int inscription);
+
+    /// Letters of the selected inscription chosen to be nudged: their first code points, rising.
+    const std::vector<int>& letters() const { return letters_; }
+    void chooseLetters(std::vector<int> letters);
+    /// The point of the selected inscription's free curve that is edited; -1 for none.
+    int curvePoint() const { return curvePoint_; }
+    void chooseCurvePoint(int point);
 
     /// Shows another row of the card's rows (0 for the first); no change of the card, and no step of history.
     void showRow(int row);
@@ -30,12 +41,19 @@ class CardEditor : public QObject {
     /// The same for the selected inscription; nothing happens when there is none.
     void editInscription(const QString& name, const QString& key,
                          const std::function<void(card::Inscription&)>& change);
+    /// The same for all chosen ones and those grouped with them.
+    void editChosen(const QString& name, const QString& key,
+                    const std::function<void(card::Inscription&)>& change);
+    /// Changes the nudges of the chosen letters; a nudge that does nothing is taken away.
+    void nudge(const QString& name, const QString& key, const std::function<void(setting::Nudge&)>& change);
     /// Until endGesture() no pause parts changes of the same key: a drag may rest.
     void beginGesture();
     void endGesture();
 
     /// Adds an inscription like the selected one (below it on the board) and selects it.
     void addInscription();
+    /// Adds an ornament in the middle of the blank and selects it.
+    void addOrnament(const setting::Ornament& ornament);
     void copyInscription();
     void deleteInscription();
     void moveInscription(int by);
@@ -66,9 +84,13 @@ class CardEditor : public QObject {
     class Step;
     friend class Step;
     void show(const card::Card& card, int selected);
+    void takeSelection(int inscription);
 
     card::Card card_;
     int selected_ = -1;
+    std::vector<int> chosen_;
+    std::vector<int> letters_;
+    int curvePoint_ = -1;
     QUndoStack history_;
     QString path_;
     bool recovered_ = false;

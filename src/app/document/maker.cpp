@@ -5,13 +5,6 @@ namespace {
 
 constexpr size_t lettersWorthStages = 200;
 
-size_t lettersIn(const card::Lettering& lettering) {
-    size_t letters = 0;
-    for (const working::PlacedLetters& inscription : lettering.inscriptions)
-        letters += inscription.onSide.size();
-    return letters;
-}
-
 } // namespace
 
 Maker::Maker(QObject* parent) : QObject(parent) {
@@ -52,13 +45,13 @@ void Maker::start() {
         busy_ = true;
         emit busyChanged();
     }
-    const bool boardIsBare = !shown_.made.lettering || lettersIn(*shown_.made.lettering) == 0;
+    const bool boardIsBare = !shown_.made.lettering || shown_.made.lettering->letters() == 0;
     pool_.start([this, boardIsBare, request = newest_, stop = stop_.get_token()] {
         Shown shown{request.revision, {}, {}, {}};
         pipeline_->run(request.card, request.folder, stop, [&](const card::Made& made) {
             // Small cards are done within a frame: one change of the picture is calmer than two. The first
             // letters of all come as soon as they can.
-            if (!made.solid && !boardIsBare && lettersIn(*made.lettering) < lettersWorthStages)
+            if (!made.solid && !boardIsBare && made.lettering->letters() < lettersWorthStages)
                 return;
             const bool solidIsNew = made.solid && made.solid != shown.made.solid;
             shown.made = made;

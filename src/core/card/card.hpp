@@ -3,6 +3,7 @@
 #include "blank/blank.hpp"
 #include "check/limits.hpp"
 #include "quantity/quantity.hpp"
+#include "setting/ornament.hpp"
 #include "setting/placing.hpp"
 #include "setting/rows.hpp"
 #include "working/working.hpp"
@@ -11,15 +12,22 @@
 
 namespace bollard::card {
 
-/// One piece of text with its own typeface, size, placing and working.
+/// One piece of text, or an ornament, with its own typeface, size, placing and working.
 struct Inscription {
-    std::string words{}; ///< UTF-8, lines parted by \n
+    std::string words{};          ///< UTF-8, lines parted by \n
+    setting::Ornament ornament{}; ///< of a kind: this is worked instead of words
     type::TypefaceChoice typeface{"League Spartan", "Bold", {}, 0};
     setting::TextStyle style{};
+    setting::Baseline baseline{};
+    std::vector<setting::Nudge> nudges{};
     setting::Placing placing{};
     working::Working working{};
-    bool hidden = false;  ///< kept on the card, left out of the part
+    bool cutsOut =
+        false;           ///< its shape is taken away from the inscriptions before it, instead of being worked
+    int group = 0;       ///< inscriptions of one group move together; 0 for none
+    bool hidden = false; ///< kept on the card, left out of the part
     std::string unread{}; ///< the JSON it was read from, so that unknown fields are written back
+    bool isOrnament() const { return ornament.kind != setting::OrnamentKind::none; }
     bool operator==(const Inscription&) const = default;
 };
 
@@ -34,6 +42,16 @@ struct Card {
     std::string unread{}; ///< as in Inscription, for the card's own fields
     bool operator==(const Card&) const = default;
 };
+
+/// What decides, besides its style, how an inscription of the card is laid out.
+setting::Laying layingOf(const Card& card, const Inscription& inscription);
+
+/// Takes the inscription at `from` off the card. Frames around it keep their size from then on.
+void removeInscription(Card& card, int from);
+/// Puts the inscription at `from` where the one at `to` was.
+void moveInscription(Card& card, int from, int to);
+/// Puts an inscription before the one at `at`, or last.
+void insertInscription(Card& card, int at, Inscription inscription);
 
 /// What a field may be; both ends included.
 struct Range {
@@ -57,6 +75,14 @@ constexpr Range position{-10000, 10000};
 constexpr Range turn{-360, 360};
 constexpr Range height{0.01, 500};
 constexpr Range bedding{0, 500};
+constexpr Range stroke{0.01, 50};
+constexpr Range radius{-10000, 10000};
+constexpr Range ornamentSize{0.1, 5000};
+constexpr Range band{0.01, 500};
+constexpr Range scale{0.1, 10000}; // percent
+constexpr Range group{0, 1000};
+constexpr Range letter{0, 1000000};
+constexpr Range around{-1, 100000};
 constexpr Range faceIndex{0, 65535};
 constexpr Range numberingStart{-1000000, 1000000};
 constexpr Range numberingDigits{1, 12};

@@ -1,5 +1,6 @@
 #include "card/card_json.hpp"
 #include "card/json_lines.hpp"
+#include "plane/path_data.hpp"
 #include <array>
 #include <nlohmann/json.hpp>
 #include <optional>
@@ -40,7 +41,24 @@ constexpr std::array readingSides{Named{setting::ReadingSide::onPart, "part"},
                                   Named{setting::ReadingSide::throughBack, "back"}};
 constexpr std::array workings{Named{working::Kind::raised, "raised"}, Named{working::Kind::sunk, "sunk"},
                               Named{working::Kind::pierced, "pierced"},
-                              Named{working::Kind::freeStanding, "free-standing"}};
+                              Named{working::Kind::freeStanding, "free-standing"},
+                              Named{working::Kind::scribed, "scribed"}};
+constexpr std::array strokeEnds{Named{plane::Ends::round, "round"}, Named{plane::Ends::flat, "flat"},
+                                Named{plane::Ends::square, "square"}};
+constexpr std::array baselines{
+    Named{setting::BaselineKind::straight, "straight"}, Named{setting::BaselineKind::arc, "arc"},
+    Named{setting::BaselineKind::circle, "circle"}, Named{setting::BaselineKind::curve, "curve"},
+    Named{setting::BaselineKind::edge, "edge"}};
+constexpr std::array sidesOfCircle{Named{false, "outside"}, Named{true, "inside"}};
+constexpr std::array topOrBottom{Named{false, "top"}, Named{true, "bottom"}};
+constexpr std::array turnOrBend{Named{false, "turn"}, Named{true, "bend"}};
+constexpr std::array ornaments{
+    Named{setting::OrnamentKind::none, "none"}, Named{setting::OrnamentKind::frame, "frame"},
+    Named{setting::OrnamentKind::bar, "bar"}, Named{setting::OrnamentKind::border, "border"},
+    Named{setting::OrnamentKind::artwork, "artwork"}};
+constexpr std::array frameShapes{Named{setting::FrameShape::rectangle, "rectangle"},
+                                 Named{setting::FrameShape::oval, "oval"},
+                                 Named{setting::FrameShape::outline, "outline"}};
 
 template<class Table, class T> std::string nameIn(const Table& table, T value) {
     for (const auto& row : table)
@@ -95,6 +113,28 @@ class Fields {
             into = object_[name].get<std::string>();
         else
             fail(name, "\"…\"");
+    }
+    /// Two numbers, [x, y].
+    void vector(const char* name, Range range, plane::Vector& into) const {
+        if (!has(name))
+            return;
+        const Json& value = object_[name];
+        const auto good = [&](size_t i) {
+            return value[i].is_number() && range.holds(value[i].get<double>());
+        };
+        if (value.is_array() && value.size() == 2 && good(0) && good(1))
+            into = {value[0].get<double>(), value[1].get<double>()};
+        else
+            fail(name, "[x, y]");
+    }
+    void outline(const char* name, plane::Outline& into) const {
+        std::string data;
+        text(name, data);
+        auto read = plane::outlineFromPathData(data);
+        if (read)
+            into = *std::move(read);
+        else
+            fail(name, "SVG path data (position " + std::to_string(read.problem().column) + ")");
     }
     void flag(const char* name, bool& into) const {
         if (!has(name))
@@ -205,15 +245,69 @@ type::TypefaceChoice typefaceFrom(const Fields& fields) {
     fields.text("style", choice.style);
     fields.text("file", choice.file);
     fields.whole("index", ranges::faceIndex, choice.index);
+    fields.flag("centreline", choice.centreline);
     if (choice.family.empty() && choice.file.empty())
         fields.missing("family");
     return choice;
 }
 
+setting::Baseline baselineFrom(const Fields& fields) {
+    setting::Baseline baseline;
+    fields.choice("kind", baselines, baseline.kind);
+    fields.number("radius", ranges::radius, baseline.radius);
+    fields.choice("reads", topOrBottom, baseline.atBottom);
+    fields.choice("side", sidesOfCircle, baseline.inside);
+    fields.number("offset", ranges::position, baseline.offset);
+    fields.number("slide", ranges::position, baseline.slide);
+    fields.choice("letters", turnOrBend, baseline.bend);
+    fields.flag("closed", baseline.closed);
+    fields.list("points", [&](const Fields& point, const Json&) {
+        setting::CurvePoint& made = baseline.points.emplace_back();
+        point.number("x", ranges::position, made.x);
+        point.number("y", ranges::position, made.y);
+        point.vector("before", ranges::position, made.before);
+        point.vector("after", ranges::position, made.after);
+        point.flag("smooth", made.smooth);
+    });
+    return baseline;
+}
+
+std::vector<setting::Nudge> nudgesFrom(const Fields& fields) {
+    std::vector<setting::Nudge> nudges;
+    fields.list("nudges", [&](const Fields& nudge, const Json&) {
+        setting::Nudge& made = nudges.emplace_back();
+        nudge.whole("letter", ranges::letter, made.letter);
+        nudge.number("x", ranges::position, made.x);
+        nudge.number("y", ranges::position, made.y);
+        nudge.number("turn", ranges::turn, made.turn);
+        nudge.number("size", ranges::scale, made.size);
+        nudge.number("space", ranges::space, made.space);
+    });
+    return nudges;
+}
+
+setting::Ornament ornamentFrom(const Fields& fields) {
+    setting::Ornament ornament;
+    fields.choice("kind", ornaments, ornament.kind);
+    fields.choice("shape", frameShapes, ornament.shape);
+    fields.number("width", ranges::ornamentSize, ornament.width);
+    fields.number("height", ranges::ornamentSize, ornament.height);
+    fields.number("corner", ranges::corner, ornament.corner);
+    fields.number("band", ranges::band, ornament.band);
+    fields.number("distance", ranges::margin, ornament.distance);
+    fields.whole("around", ranges::around, ornament.around);
+    fields.outline("artwork", ornament.artwork);
+    fields.number("stroke", ranges::stroke, ornament.stroke);
+    fields.number("scale", ranges::scale, ornament.scale);
+    fields.text("source", ornament.source);
+    return ornament;
+}
+
 Inscription inscriptionFrom(const Fields& fields, const Json& source) {
     Inscription inscription;
     inscription.unread = source.dump();
-    if (!fields.has("words"))
+    inscription.ornament = ornamentFrom(fields.within("ornament"));
+    if (!fields.has("words") && !inscription.isOrnament())
         fields.missing("words");
     fields.text("words", inscription.words);
     if (fields.has("typeface"))
@@ -239,6 +333,13 @@ Inscription inscriptionFrom(const Fields& fields, const Json& source) {
     how.number("height", ranges::height, inscription.working.height);
     how.number("depth", ranges::height, inscription.working.depth);
     how.number("bedding", ranges::bedding, inscription.working.bedding);
+    inscription.baseline = baselineFrom(fields.within("baseline"));
+    inscription.nudges = nudgesFrom(fields);
+    const Fields stroke = fields.within("stroke");
+    stroke.number("width", ranges::stroke, inscription.style.stroke);
+    stroke.choice("ends", strokeEnds, inscription.style.ends);
+    fields.flag("cutsOut", inscription.cutsOut);
+    fields.whole("group", ranges::group, inscription.group);
     fields.flag("hidden", inscription.hidden);
     return inscription;
 }
@@ -316,6 +417,7 @@ void write(Json& object, const type::TypefaceChoice& choice) {
     put("style", choice.style, !choice.style.empty());
     put("file", choice.file, !choice.file.empty());
     put("index", choice.index, !choice.file.empty());
+    put("centreline", true, choice.centreline);
 }
 
 /// Fields of other workings are written where they differ from the defaults, so that nothing is lost.
@@ -325,7 +427,8 @@ void write(Json& object, const working::Working& working) {
     object["kind"] = nameIn(workings, working.kind);
     if (raised || working.kind == working::Kind::freeStanding || working.height != plain.height)
         object["height"] = working.height;
-    if (working.kind == working::Kind::sunk || working.depth != plain.depth || object.contains("depth"))
+    if (working.kind == working::Kind::sunk || working.kind == working::Kind::scribed ||
+        working.depth != plain.depth || object.contains("depth"))
         object["depth"] = working.depth;
     if (raised || working.bedding != plain.bedding || object.contains("bedding"))
         object["bedding"] = working.bedding;
@@ -333,9 +436,73 @@ void write(Json& object, const working::Working& working) {
         object["height"] = working.height;
 }
 
+Json pair(plane::Vector v) {
+    return Json::array({v.x, v.y});
+}
+
+void write(Json& object, const setting::Baseline& baseline) {
+    object["kind"] = nameIn(baselines, baseline.kind);
+    object["radius"] = baseline.radius;
+    object["reads"] = nameIn(topOrBottom, baseline.atBottom);
+    object["side"] = nameIn(sidesOfCircle, baseline.inside);
+    object["offset"] = baseline.offset;
+    object["slide"] = baseline.slide;
+    object["letters"] = nameIn(turnOrBend, baseline.bend);
+    if (baseline.points.empty() && !object.contains("points"))
+        return;
+    object["closed"] = baseline.closed;
+    Json points = Json::array();
+    for (const setting::CurvePoint& point : baseline.points)
+        points.push_back({{"x", point.x},
+                          {"y", point.y},
+                          {"before", pair(point.before)},
+                          {"after", pair(point.after)},
+                          {"smooth", point.smooth}});
+    object["points"] = std::move(points);
+}
+
+Json jsonOf(const std::vector<setting::Nudge>& nudges) {
+    Json list = Json::array();
+    for (const setting::Nudge& nudge : nudges)
+        list.push_back({{"letter", nudge.letter},
+                        {"x", nudge.x},
+                        {"y", nudge.y},
+                        {"turn", nudge.turn},
+                        {"size", nudge.size},
+                        {"space", nudge.space}});
+    return list;
+}
+
+void write(Json& object, const setting::Ornament& ornament) {
+    object["kind"] = nameIn(ornaments, ornament.kind);
+    object["shape"] = nameIn(frameShapes, ornament.shape);
+    object["width"] = ornament.width;
+    object["height"] = ornament.height;
+    object["corner"] = ornament.corner;
+    object["band"] = ornament.band;
+    object["distance"] = ornament.distance;
+    object["around"] = ornament.around;
+    if (ornament.artwork.contours.empty())
+        return;
+    constexpr int decimals = 5;
+    object["artwork"] = plane::pathDataOf(ornament.artwork, decimals);
+    object["stroke"] = ornament.stroke;
+    object["scale"] = ornament.scale;
+    object["source"] = ornament.source;
+}
+
+/// Writes a part where it says something, or where the card had it before.
+template<class Part>
+void writeUnlessPlain(Json& object, const char* name, const Part& part, const Part& plain) {
+    if (part != plain || object.contains(name))
+        write(object[name], part);
+}
+
 Json jsonOfInscription(const Inscription& inscription) {
     Json object = known(inscription.unread);
-    object["words"] = inscription.words;
+    if (!inscription.isOrnament() || !inscription.words.empty())
+        object["words"] = inscription.words;
+    writeUnlessPlain(object, "ornament", inscription.ornament, setting::Ornament{});
     write(object["typeface"], inscription.typeface);
     object["size"]["by"] = nameIn(sizes, inscription.style.sizeBy);
     object["size"]["value"] = inscription.style.size;
@@ -352,11 +519,21 @@ Json jsonOfInscription(const Inscription& inscription) {
     placing["y"] = inscription.placing.y;
     placing["turn"] = inscription.placing.turn;
     placing["reads"] = nameIn(readingSides, inscription.placing.reading);
+    writeUnlessPlain(object, "baseline", inscription.baseline, setting::Baseline{});
+    if (!inscription.nudges.empty() || object.contains("nudges"))
+        object["nudges"] = jsonOf(inscription.nudges);
+    object["stroke"]["width"] = inscription.style.stroke;
+    object["stroke"]["ends"] = nameIn(strokeEnds, inscription.style.ends);
     write(object["working"], inscription.working);
-    if (inscription.hidden)
-        object["hidden"] = true;
-    else
-        object.erase("hidden");
+    const auto put = [&](const char* name, const auto& value, bool wanted) {
+        if (wanted)
+            object[name] = value;
+        else
+            object.erase(name);
+    };
+    put("cutsOut", true, inscription.cutsOut);
+    put("group", inscription.group, inscription.group > 0);
+    put("hidden", true, inscription.hidden);
     return object;
 }
 

@@ -11,36 +11,72 @@ bool liesWithin(const plane::Region& letter, const plane::Region& allowed) {
            plane::boundaryGap(letter, allowed, 1).kind != plane::Gap::Kind::overlapping;
 }
 
-bool fits(const Inscription& inscription, double size, const plane::Region& allowed,
-          const std::shared_ptr<const type::Typeface>& typeface) {
-    setting::TextStyle style = inscription.style;
-    style.size = size;
-    const setting::Setting set = setting::set(inscription.words, typeface, style);
-    const setting::Place place(set, inscription.placing);
-    return std::ranges::all_of(set.letters, [&](const setting::Letter& letter) {
-        return liesWithin(place.onSide(letter), allowed);
-    });
+/// Whether the words fit with a size and a width.
+class Trial {
+  public:
+    Trial(const Card& card, const Inscription& inscription,
+          const std::shared_ptr<const type::Typeface>& typeface)
+        : inscription_(inscription), typeface_(typeface), laying_(layingOf(card, inscription)),
+          words_(setting::filled(inscription.words, card.rows, card.row).words),
+          allowed_(
+              plane::grown(blank::regionOf(card.blank), -card.blank.margin * plane::unitsPerMillimetre)) {}
+
+    bool anywhere() const { return !allowed_.empty(); }
+    bool fits(double size, double width) const {
+        setting::TextStyle style = inscription_.style;
+        style.size = size;
+        style.width = width;
+        const setting::Setting set = setting::set(words_, typeface_, style, laying_);
+        const setting::Place place(set, inscription_.placing);
+        return std::ranges::all_of(set.letters, [&](const setting::Letter& letter) {
+            return liesWithin(place.onSide(letter), allowed_);
+        });
+    }
+
+  private:
+    const Inscription& inscription_;
+    const std::shared_ptr<const type::Typeface>& typeface_;
+    setting::Laying laying_;
+    std::string words_;
+    plane::Region allowed_;
+};
+
+/// The largest value in steps of `step` that passes, between one that does and one that need not.
+template<class Passes>
+std::optional<double> largest(double low, double high, double step, const std::stop_token& stop,
+                              Passes passes) {
+    while (high - low > 0.4 * step) {
+        if (stop.stop_requested())
+            return std::nullopt;
+        const double middle = (low + high) / 2;
+        (passes(middle) ? low : high) = middle;
+    }
+    return std::floor(low / step + 1e-9) * step;
 }
 
 } // namespace
 
-std::optional<double> largestThatFits(const Inscription& inscription, const blank::Blank& blank,
-                                      double margin, const std::shared_ptr<const type::Typeface>& typeface,
-                                      const std::stop_token& stop) {
-    const plane::Region allowed = plane::grown(blank::regionOf(blank), -margin * plane::unitsPerMillimetre);
-    const plane::Vector size = blank::sizeOf(blank);
-    double low = ranges::size.least;
-    double high = std::min(std::max(size.x, size.y) * 2, ranges::size.most);
-    if (allowed.empty() || !(high > low) || !fits(inscription, low, allowed, typeface))
+std::optional<Fit> largestThatFits(const Card& card, const Inscription& inscription,
+                                   const std::shared_ptr<const type::Typeface>& typeface, double leastWidth,
+                                   const std::stop_token& stop) {
+    const Trial trial(card, inscription, typeface);
+    const double widest = inscription.style.width, narrowest = std::min(leastWidth, widest);
+    const plane::Vector room = blank::sizeOf(card.blank);
+    const double most = std::min(std::max(room.x, room.y) * 2, ranges::size.most);
+    if (!trial.anywhere() || !(most > ranges::size.least) || !trial.fits(ranges::size.least, narrowest))
         return std::nullopt;
-    while (high - low > 0.004) {
-        if (stop.stop_requested())
-            return std::nullopt;
-        const double middle = (low + high) / 2;
-        (fits(inscription, middle, allowed, typeface) ? low : high) = middle;
-    }
-    const double rounded = std::floor(low * 100) / 100;
-    return rounded >= ranges::size.least ? std::optional(rounded) : std::nullopt;
+    constexpr double sizeStep = 0.01, widthStep = 0.1;
+    const auto size = largest(ranges::size.least, most, sizeStep, stop,
+                              [&](double tried) { return trial.fits(tried, narrowest); });
+    if (!size || *size < ranges::size.least)
+        return std::nullopt;
+    if (narrowest == widest || trial.fits(*size, widest))
+        return Fit{*size, widest};
+    const auto width =
+        largest(narrowest, widest, widthStep, stop, [&](double tried) { return trial.fits(*size, tried); });
+    if (!width)
+        return std::nullopt;
+    return Fit{*size, std::max(*width, narrowest)};
 }
 
 } // namespace bollard::card

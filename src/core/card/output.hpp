@@ -1,6 +1,7 @@
-// The solid files a card can be written to.
+// The files a card can be written to.
 #pragma once
 #include "card/pipeline.hpp"
+#include "files/drawing.hpp"
 #include "files/three_mf.hpp"
 #include "files/whole_file.hpp"
 #include <string>
@@ -8,19 +9,30 @@
 
 namespace bollard::card {
 
-struct SolidFormat {
-    std::string ending;
-    quantity::Result<std::string> (*bytes)(const Made& made, const std::string& title);
+struct OutputChoices {
+    std::string title{};
+    files::DxfCurves curves = files::DxfCurves::arcs;
 };
 
-/// All formats: stl, 3mf.
-const std::vector<SolidFormat>& solidFormats();
+struct OutputFormat {
+    std::string ending;
+    bool solid; ///< a body; else a drawing of lines
+    quantity::Result<std::string> (*bytes)(const Made& made, const OutputChoices& choices);
+};
+
+/// All formats: stl, 3mf, svg, dxf.
+const std::vector<OutputFormat>& outputFormats();
 
 /// The format of a path by its ending; null when it has none of them.
-const SolidFormat* formatOf(const std::string& path);
+const OutputFormat* formatOf(const std::string& path);
 
-/// Writes the solid whole or not at all. `made` must hold a solid. nothingToMake when the solid is empty.
-quantity::Result<quantity::Done> writeSolid(const Made& made, const SolidFormat& format,
-                                            const std::string& path, files::IfThere ifThere);
+/// The lines of a drawing: the blank with its holes, then one layer for each kind of working that is used.
+std::vector<files::DrawingLayer> layersOf(const Made& made);
+
+/// Writes the card whole or not at all, titled by the file's name. `made` must hold letters, and a solid for
+/// solid formats. nothingToMake when there is nothing to write.
+quantity::Result<quantity::Done> writeOutput(const Made& made, const OutputFormat& format,
+                                             const std::string& path, files::IfThere ifThere,
+                                             files::DxfCurves curves = files::DxfCurves::arcs);
 
 } // namespace bollard::card

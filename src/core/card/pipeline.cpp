@@ -28,6 +28,9 @@ struct SettingKey {
     std::string words;
     type::TypefaceChoice typeface;
     setting::TextStyle style;
+    setting::Laying laying;
+    setting::Ornament ornament;
+    std::shared_ptr<const setting::Setting> around; ///< the words an ornament goes round
     bool operator==(const SettingKey&) const = default;
 };
 struct Set {
@@ -36,11 +39,32 @@ struct Set {
     quantity::Problem problem{};
 };
 
+SettingKey keyOfWords(const Card& card, const Inscription& inscription, std::string words,
+                      type::TypefaceChoice typeface) {
+    return {std::move(words), std::move(typeface), inscription.style, layingOf(card, inscription), {},
+            nullptr};
+}
+
+SettingKey keyOfOrnament(const Card& card, const Inscription& inscription,
+                         std::shared_ptr<const setting::Setting> around) {
+    SettingKey key;
+    key.ornament = inscription.ornament;
+    key.ornament.around = around ? 0 : inscription.ornament.around;
+    key.ornament.stroke =
+        inscription.working.kind == working::Kind::scribed ? inscription.style.stroke : key.ornament.stroke;
+    key.laying.traced = inscription.working.kind == working::Kind::scribed;
+    if (inscription.ornament.kind == setting::OrnamentKind::border)
+        key.laying.edge = blank::outlineOf(card.blank);
+    key.around = std::move(around);
+    return key;
+}
+
 struct LetteringKey {
     struct Item {
         std::shared_ptr<const setting::Setting> setting;
         setting::Placing placing;
         working::Working working;
+        bool cutsOut;
         int number;
         bool operator==(const Item&) const = default;
     };
@@ -56,6 +80,7 @@ struct MeasureKey {
         std::shared_ptr<const setting::Setting> setting;
         setting::Placing placing;
         working::Kind kind;
+        bool cutsOut;
         bool operator==(const Item&) const = default;
     };
     std::vector<Item> items;
@@ -88,13 +113,6 @@ type::TypefaceChoice resolved(type::TypefaceChoice choice, const std::string& fo
 /// Below this, handing work to another thread costs more than it saves.
 constexpr size_t lettersWorthTasks = 60;
 
-size_t lettersIn(const Lettering& lettering) {
-    size_t letters = 0;
-    for (const working::PlacedLetters& inscription : lettering.inscriptions)
-        letters += inscription.onSide.size();
-    return letters;
-}
-
 Solid solidOf(const Lettering& lettering, double thickness_mm, const std::stop_token& stop) {
     Solid solid;
     const auto worked = working::workedOf(lettering.inscriptions);
@@ -109,7 +127,7 @@ Solid solidOf(const Lettering& lettering, double thickness_mm, const std::stop_t
         solid.dropOuts =
             check::dropOutsOf(solid.columns, body::piecesOf(solid.columns), lettering.inscriptions);
     };
-    if (lettersIn(lettering) < lettersWorthTasks) {
+    if (lettering.letters() < lettersWorthTasks) {
         mesh();
         pieces();
     } else {
@@ -126,8 +144,15 @@ struct Pipeline::Memory {
     Step<MeasureKey, check::Measures> measures;
     Step<SolidKey, Solid> solid;
     Step<FindingsKey, Checked> checked;
-    check::GapMemory gaps;
+    check::MeasureMemory measured;
 };
+
+size_t Lettering::letters() const {
+    size_t letters = 0;
+    for (const working::PlacedLetters& inscription : inscriptions)
+        letters += inscription.onSide.size();
+    return letters;
+}
 
 Pipeline::Pipeline(std::shared_ptr<const type::Catalogue> catalogue)
     : catalogue_(std::move(catalogue)), memory_(std::make_unique<Memory>()) {}
@@ -150,60 +175,93 @@ Made Pipeline::run(std::shared_ptr<const Card> card, const std::string& folder, 
                 quantity::ProblemKind::typefaceUnknown, choice.family + " " + choice.style});
         return type::openTypeface(choice.file, choice.index);
     };
-    const auto settingOf = [&](const Inscription& inscription, const std::string& words) -> Set {
-        const SettingKey key{words, resolved(inscription.typeface, folder), inscription.style};
+    const auto settingOf = [&](const SettingKey& wanted) -> Set {
         for (const Set& kept : memory_->settings)
-            if (kept.key == key && kept.setting)
+            if (kept.key == wanted && kept.setting)
                 return kept;
         ++counts_.settings;
-        const auto typeface = open(key.typeface);
+        if (wanted.ornament.kind != setting::OrnamentKind::none)
+            return {wanted,
+                    std::make_shared<const setting::Setting>(setting::set(
+                        wanted.ornament, wanted.around.get(), wanted.laying.edge, wanted.laying.traced)),
+                    {}};
+        const auto typeface = open(wanted.typeface);
         if (!typeface)
-            return {key, nullptr, typeface.problem()};
-        return {
-            key, std::make_shared<const setting::Setting>(setting::set(key.words, *typeface, key.style)), {}};
+            return {wanted, nullptr, typeface.problem()};
+        return {wanted,
+                std::make_shared<const setting::Setting>(
+                    setting::set(wanted.words, *typeface, wanted.style, wanted.laying)),
+                {}};
     };
 
     std::vector<Set> settings;
     LetteringKey key;
     key.blank = card->blank;
     std::vector<check::Finding> problems;
+    const auto problem = [&](check::FindingKind kind, size_t inscription) -> check::Finding& {
+        check::Finding& finding = problems.emplace_back();
+        finding.kind = kind;
+        finding.severity = check::Severity::stop;
+        finding.inscription = int(inscription);
+        return finding;
+    };
+    // Words first: ornaments may go round them.
+    std::vector<std::shared_ptr<const setting::Setting>> ofInscription(card->inscriptions.size());
+    for (const bool ornaments : {false, true})
+        for (size_t i = 0; i < card->inscriptions.size(); ++i) {
+            const Inscription& inscription = card->inscriptions[i];
+            if (inscription.hidden || inscription.isOrnament() != ornaments)
+                continue;
+            if (stop.stop_requested())
+                return made;
+            SettingKey wanted;
+            if (ornaments) {
+                const int around = inscription.ornament.around;
+                const bool there = around >= 0 && size_t(around) < ofInscription.size() &&
+                                   !card->inscriptions[size_t(around)].isOrnament();
+                wanted = keyOfOrnament(*card, inscription, there ? ofInscription[size_t(around)] : nullptr);
+            } else {
+                const setting::Filled filled = setting::filled(inscription.words, card->rows, card->row);
+                if (!filled.unknown.empty()) {
+                    check::Finding& finding = problem(check::FindingKind::fieldUnknown, i);
+                    finding.count = int(filled.unknown.size());
+                    finding.subject = filled.unknown.front();
+                    key.problems.push_back(std::to_string(i) + "{" + finding.subject);
+                }
+                wanted = keyOfWords(*card, inscription, filled.words, resolved(inscription.typeface, folder));
+            }
+            Set set = settingOf(wanted);
+            ofInscription[i] = set.setting;
+            if (!set.setting) {
+                key.problems.push_back(std::to_string(i) + set.problem.subject);
+                problem(check::FindingKind::typefaceProblem, i).problem = set.problem;
+            }
+            settings.push_back(std::move(set));
+        }
     for (size_t i = 0; i < card->inscriptions.size(); ++i) {
         const Inscription& inscription = card->inscriptions[i];
-        if (inscription.hidden)
+        if (!ofInscription[i])
             continue;
-        if (stop.stop_requested())
-            return made;
-        const setting::Filled filled = setting::filled(inscription.words, card->rows, card->row);
-        if (!filled.unknown.empty()) {
-            check::Finding finding;
-            finding.kind = check::FindingKind::fieldUnknown;
-            finding.severity = check::Severity::stop;
-            finding.inscription = int(i);
-            finding.count = int(filled.unknown.size());
-            finding.subject = filled.unknown.front();
-            key.problems.push_back(std::to_string(i) + "{" + finding.subject);
-            problems.push_back(std::move(finding));
-        }
-        Set set = settingOf(inscription, filled.words);
-        if (set.setting) {
-            key.items.push_back({set.setting, inscription.placing, inscription.working, int(i)});
-        } else {
-            check::Finding finding;
-            finding.kind = check::FindingKind::typefaceProblem;
-            finding.severity = check::Severity::stop;
-            finding.inscription = int(i);
-            finding.problem = set.problem;
-            key.problems.push_back(std::to_string(i) + set.problem.subject);
-            problems.push_back(std::move(finding));
-        }
-        settings.push_back(std::move(set));
+        // A frame around words lies as they lie.
+        const int around =
+            inscription.ornament.kind == setting::OrnamentKind::frame ? inscription.ornament.around : -1;
+        const bool withWords =
+            around >= 0 && size_t(around) < ofInscription.size() && ofInscription[size_t(around)];
+        key.items.push_back({ofInscription[i],
+                             withWords ? card->inscriptions[size_t(around)].placing : inscription.placing,
+                             inscription.working, inscription.cutsOut, int(i)});
     }
     memory_->settings = std::move(settings);
 
     made.lettering = memory_->lettering(key, [&] {
         auto lettering = std::make_shared<Lettering>();
-        for (const LetteringKey::Item& item : key.items)
-            lettering->inscriptions.emplace_back(item.number, item.setting, item.placing, item.working);
+        for (const LetteringKey::Item& item : key.items) {
+            working::PlacedLetters placed(item.number, item.setting, item.placing, item.working);
+            if (item.cutsOut)
+                working::cutOut(placed, lettering->inscriptions);
+            else
+                lettering->inscriptions.push_back(std::move(placed));
+        }
         lettering->problems = problems;
         lettering->blank = blank::regionOf(card->blank);
         return lettering;
@@ -214,8 +272,8 @@ Made Pipeline::run(std::shared_ptr<const Card> card, const std::string& folder, 
     measureKey.blank = made.lettering->blank;
     measureKey.margin = card->blank.margin;
     for (const LetteringKey::Item& item : key.items)
-        measureKey.items.push_back({item.setting, item.placing, item.working.kind});
-    const size_t letters = lettersIn(*made.lettering);
+        measureKey.items.push_back({item.setting, item.placing, item.working.kind, item.cutsOut});
+    const size_t letters = made.lettering->letters();
     std::shared_ptr<const Solid> solid;
     const auto makeSolid = [&] {
         solid = memory_->solid({made.lettering, card->blank.thickness}, [&] {
@@ -232,8 +290,9 @@ Made Pipeline::run(std::shared_ptr<const Card> card, const std::string& folder, 
         solidWork.run(makeSolid);
     const auto measures = memory_->measures(measureKey, [&] {
         ++counts_.measures;
-        return std::make_shared<const check::Measures>(check::measuresOf(
-            made.lettering->inscriptions, made.lettering->blank, card->blank.margin, memory_->gaps, stop));
+        return std::make_shared<const check::Measures>(
+            check::measuresOf(made.lettering->inscriptions, made.lettering->blank, card->blank.margin,
+                              memory_->measured, stop));
     });
     if (stop.stop_requested())
         memory_->measures.forget();

@@ -16,6 +16,8 @@ struct Lettering {
     std::vector<working::PlacedLetters> inscriptions{};
     std::vector<check::Finding> problems{}; ///< typefaces that could not be opened
     plane::Region blank{};
+
+    size_t letters() const; ///< of all inscriptions
 };
 
 /// The solid part. When it could not be built the problem tells why and the rest is empty.

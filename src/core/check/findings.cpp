@@ -66,6 +66,7 @@ class Writer {
 
     void findInscription(int slot) {
         findCharacters(slot);
+        findBaseline(slot);
         findWidths(slot);
         findLost(slot, FindingKind::strokeLost, ReadingKind::stroke, Severity::stop);
         findLost(slot, FindingKind::counterLost, ReadingKind::counter, Severity::watch);
@@ -88,15 +89,53 @@ class Writer {
                 missing.places.push_back(place(slot, int(i), at));
             else if (letter.drawsNothing)
                 blank.places.push_back(place(slot, int(i), at));
-            else if (setting.typeface->glyph(letter.glyph).mended && seen.insert(letter.glyph).second)
+            else if (letters(slot).asDrawn(i) && setting.typeface->glyph(letter.glyph).mended &&
+                     seen.insert(letter.glyph).second)
                 mended.places.push_back(place(slot, int(i), at));
         }
         for (Finding* f : {&missing, &blank, &mended}) {
-            f->subject = setting.typeface->family();
+            f->subject = setting.typeface ? setting.typeface->family() : "";
             f->count = int(f->places.size());
             if (f->count > 0)
                 found_.push_back(std::move(*f));
         }
+    }
+
+    /// Words that run beyond the ends of their curve, or once round it into themselves.
+    void findBaseline(int slot) {
+        const setting::Setting& setting = *letters(slot).setting;
+        if (!setting.typeface && setting.letters.empty())
+            found_.push_back(finding(FindingKind::ornamentEmpty, Severity::watch, slot));
+        for (const setting::Line& line : setting.lines) {
+            if (!line.curve || line.curve->straight())
+                continue;
+            const double length = plane::toMillimetres(line.curve->length());
+            const double home = plane::toMillimetres(line.home);
+            const double over = line.curve->closed() ? line.to - line.from - length
+                                                     : std::max(-(home + line.from), home + line.to - length);
+            constexpr double hairsBreadth = 0.001;
+            if (over <= hairsBreadth)
+                continue;
+            Finding f = finding(FindingKind::baselineShort, Severity::watch, slot);
+            f.measured = over;
+            f.limit = length;
+            found_.push_back(std::move(f));
+        }
+    }
+
+    /// Of each letter the reading that comes first by width, among the wanted ones.
+    template<class Order, class Wanted>
+    std::map<int, const Reading*> extremes(const std::vector<Reading>& readings, int slot, Order before,
+                                           Wanted wanted) const {
+        std::map<int, const Reading*> ofLetter;
+        for (const Reading& reading : readings) {
+            if (reading.inscription != slot || !wanted(reading))
+                continue;
+            const Reading*& kept = ofLetter[reading.letter];
+            if (!kept || before(reading.width, kept->width))
+                kept = &reading;
+        }
+        return ofLetter;
     }
 
     /// What is narrower than the limits, per kind of reading and severity; the narrowest place of each
@@ -125,15 +164,11 @@ class Writer {
 
     void findBelow(int slot, FindingKind kind, double stop, double watch,
                    const std::vector<ReadingKind>& readings) {
-        std::map<int, const Reading*> ofLetter;
-        for (const Reading& reading : in_.measures.readings) {
-            if (reading.inscription != slot || reading.width >= std::max(stop, watch) ||
-                std::ranges::find(readings, reading.kind) == readings.end())
-                continue;
-            const Reading*& least = ofLetter[reading.letter];
-            if (!least || reading.width < least->width)
-                least = &reading;
-        }
+        const auto ofLetter =
+            extremes(in_.measures.readings, slot, std::ranges::less{}, [&](const Reading& reading) {
+                return reading.width < std::max(stop, watch) &&
+                       std::ranges::find(readings, reading.kind) != readings.end();
+            });
         for (const Severity severity : {Severity::stop, Severity::watch}) {
             Finding f = finding(kind, severity, slot);
             f.limit = severity == Severity::stop ? stop : watch;
@@ -155,14 +190,8 @@ class Writer {
 
     /// What the weight change takes away, the widest place of each letter.
     void findLost(int slot, FindingKind kind, ReadingKind what, Severity severity) {
-        std::map<int, const Reading*> ofLetter;
-        for (const Reading& reading : in_.measures.lost) {
-            if (reading.inscription != slot || reading.kind != what)
-                continue;
-            const Reading*& widest = ofLetter[reading.letter];
-            if (!widest || reading.width > widest->width)
-                widest = &reading;
-        }
+        const auto ofLetter = extremes(in_.measures.lost, slot, std::ranges::greater{},
+                                       [&](const Reading& reading) { return reading.kind == what; });
         Finding f = finding(kind, severity, slot);
         const setting::Setting& setting = *letters(slot).setting;
         f.limit = 2 * std::fabs(plane::toMillimetres(setting.form.weight * setting.scale));
@@ -176,7 +205,7 @@ class Writer {
         const Kind kind = letters(slot).working.kind;
         const bool noImpression = reading == setting::ReadingSide::impression && kind == Kind::pierced;
         const bool behindBlank = reading == setting::ReadingSide::throughBack &&
-                                 (kind == Kind::raised || kind == Kind::sunk) &&
+                                 (kind == Kind::raised || kind == Kind::sunk || kind == Kind::scribed) &&
                                  in_.blank.kind != blank::Kind::none;
         if (noImpression || behindBlank)
             found_.push_back(
@@ -232,7 +261,7 @@ class Writer {
             if (onBlank && bedding < wanted)
                 addNumber(FindingKind::beddingThin, Severity::watch, slot, bedding, wanted);
         }
-        if (w.kind == Kind::sunk && onBlank) {
+        if ((w.kind == Kind::sunk || w.kind == Kind::scribed) && onBlank) {
             const double floor = in_.blank.thickness - w.depth;
             const double stop = limit(slot, Limit::floorStop), watch = limit(slot, Limit::floorWatch);
             if (floor < std::max(stop, watch))
@@ -252,14 +281,10 @@ class Writer {
 
         Finding margin = finding(FindingKind::insideMargin, Severity::watch, slot);
         margin.limit = in_.blank.margin;
-        std::map<int, const Reading*> ofLetter;
-        for (const Reading& reading : in_.measures.readings)
-            if (reading.inscription == slot && reading.kind == ReadingKind::edge &&
-                reading.width < margin.limit) {
-                const Reading*& least = ofLetter[reading.letter];
-                if (!least || reading.width < least->width)
-                    least = &reading;
-            }
+        const auto ofLetter =
+            extremes(in_.measures.readings, slot, std::ranges::less{}, [&](const Reading& reading) {
+                return reading.kind == ReadingKind::edge && reading.width < margin.limit;
+            });
         for (const auto& [letter, reading] : ofLetter)
             margin.places.push_back(place(slot, letter, reading->at, reading->width));
         addNarrow(std::move(margin));

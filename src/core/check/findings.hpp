@@ -14,6 +14,8 @@ enum class Severity { note, watch, stop };
 enum class FindingKind {
     typefaceProblem,  ///< subject: what could not be opened; nothing of the inscription is made
     fieldUnknown,     ///< a {field} in the words has no value; subject: the first
+    ornamentEmpty,    ///< there is nothing to frame, no edge to follow, or no artwork
+    baselineShort,    ///< the words are longer than the curve; measured: by how much, limit: its length
     characterMissing, ///< the typeface has no such character
     characterBlank,   ///< the typeface has it, but draws nothing
     strokeNarrow,

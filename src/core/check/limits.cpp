@@ -30,8 +30,8 @@ std::string_view nameOf(Limit limit) {
 }
 
 std::string_view nameOf(working::Kind kind) {
-    constexpr std::array<std::string_view, working::kinds> names{"raised", "sunk", "pierced",
-                                                                 "free-standing"};
+    constexpr std::array<std::string_view, working::kinds> names{"raised", "sunk", "pierced", "free-standing",
+                                                                 "scribed"};
     return names[size_t(kind)];
 }
 
@@ -42,7 +42,7 @@ double lineWidth(const FilamentProcess& process) {
 double startingLimit(const FilamentProcess& process, working::Kind kind, Limit limit) {
     const double line = lineWidth(process);
     const bool standing = kind == working::Kind::raised || kind == working::Kind::freeStanding;
-    const bool sunk = kind == working::Kind::sunk;
+    const bool sunk = kind == working::Kind::sunk || kind == working::Kind::scribed;
     switch (limit) {
     case Limit::strokeStop:
         return standing ? line : 0.5 * process.nozzle;

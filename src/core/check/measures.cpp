@@ -38,11 +38,12 @@ type::GlyphForm withoutWeight(type::GlyphForm form) {
 }
 
 /// Measures each distinct glyph once, before they are asked for one by one.
-void warmGlyphs(const setting::Setting& setting, const type::GlyphForm& form, const std::stop_token& stop) {
+void warmGlyphs(const PlacedLetters& letters, const type::GlyphForm& form, const std::stop_token& stop) {
+    const setting::Setting& setting = *letters.setting;
     std::unordered_set<std::uint32_t> distinct;
-    for (const setting::Letter& letter : setting.letters)
-        if (!setting.typeface->hasWidths(letter.glyph, form))
-            distinct.insert(letter.glyph);
+    for (size_t i = 0; i < setting.letters.size(); ++i)
+        if (letters.asDrawn(i) && !setting.typeface->hasWidths(setting.letters[i].glyph, form))
+            distinct.insert(setting.letters[i].glyph);
     const std::vector<std::uint32_t> glyphs(distinct.begin(), distinct.end());
     tbb::parallel_for(size_t{0}, glyphs.size(), [&](size_t i) {
         if (!stop.stop_requested())
@@ -50,30 +51,54 @@ void warmGlyphs(const setting::Setting& setting, const type::GlyphForm& form, co
     });
 }
 
-/// Widths of all letters in a form, as far as they are wanted.
+/// Widths of all letters that are glyphs, in a form, as far as they are wanted.
 template<class Wanted>
 void readWidths(const PlacedLetters& letters, int slot, const type::GlyphForm& form, Wanted wanted,
                 std::vector<Reading>& out) {
     const setting::Setting& setting = *letters.setting;
     for (size_t i = 0; i < setting.letters.size(); ++i) {
         const setting::Letter& letter = setting.letters[i];
-        if (letter.missing || letter.drawsNothing)
+        if (letter.missing || letter.drawsNothing || !letters.asDrawn(i))
             continue;
         const auto widths = setting.typeface->widths(letter.glyph, form);
+        const double scale = setting.scale * letter.zoom;
         for (const plane::WidthSample& sample : *widths) {
             if (!wanted(sample))
                 continue;
-            const Vector at = setting.scale * sample.at + plane::vectorOf(letter.at);
-            out.push_back({kindOf(sample.kind), letters.place.toSide(at),
-                           toMillimetres(setting.scale * sample.width),
-                           toMillimetres(setting.scale * sample.length), slot, int(i)});
+            const Vector at = letter.toFrame(setting.scale * sample.at);
+            out.push_back({kindOf(sample.kind), letters.place.toSide(at), toMillimetres(scale * sample.width),
+                           toMillimetres(scale * sample.length), slot, int(i)});
         }
     }
 }
 
-void measureStrokes(const PlacedLetters& letters, int slot, const std::stop_token& stop, Measures& out) {
+/// Widths of the letters that are shapes of their own.
+void readOwnWidths(const PlacedLetters& letters, int slot, WidthMemory& memory, const std::stop_token& stop,
+                   std::vector<Reading>& out) {
+    const auto read = [&](const std::vector<plane::WidthSample>& widths, size_t letter, auto toSide) {
+        for (const plane::WidthSample& sample : widths)
+            out.push_back({kindOf(sample.kind), toSide(sample.at), toMillimetres(sample.width),
+                           toMillimetres(sample.length), slot, int(letter)});
+    };
+    for (size_t i = 0; i < letters.onSide.size() && !stop.stop_requested(); ++i) {
+        const setting::Letter& letter = letters.setting->letters[i];
+        if (letters.asDrawn(i) || letters.onSide[i].empty())
+            continue;
+        const bool altered = i < letters.altered.size() && letters.altered[i];
+        if (altered)
+            read(plane::widthsOf(plane::medialAxis(letters.onSide[i]), letters.onSide[i]), i,
+                 [](Vector at) { return at; });
+        else
+            read(*memory.of(letter.region), i,
+                 [&](Vector at) { return letters.place.toSide(letter.toFrame(at)); });
+    }
+}
+
+void measureStrokes(const PlacedLetters& letters, int slot, WidthMemory& memory, const std::stop_token& stop,
+                    Measures& out) {
     const type::GlyphForm& form = letters.setting->form;
-    warmGlyphs(*letters.setting, form, stop);
+    warmGlyphs(letters, form, stop);
+    readOwnWidths(letters, slot, memory, stop, out.readings);
     if (stop.stop_requested())
         return;
     readWidths(
@@ -83,7 +108,7 @@ void measureStrokes(const PlacedLetters& letters, int slot, const std::stop_toke
     // A stroke grows by the weight on both sides and a counter shrinks by it: below 0 nothing is left to
     // measure.
     const type::GlyphForm before = withoutWeight(form);
-    warmGlyphs(*letters.setting, before, stop);
+    warmGlyphs(letters, before, stop);
     if (stop.stop_requested())
         return;
     const auto isLost = [&](const plane::WidthSample& sample) {
@@ -93,11 +118,18 @@ void measureStrokes(const PlacedLetters& letters, int slot, const std::stop_toke
     readWidths(letters, slot, before, isLost, out.lost);
 }
 
-void addGap(const plane::Gap& gap, Vector shift, const PlacedLetters& letters, int slot,
+/// A gap measured in the setting (from the first letter's place there) or on the side.
+struct PairGap {
+    std::shared_ptr<const plane::Gap> gap;
+    bool onSide = false;
+};
+
+void addGap(const PairGap& measured, Vector shift, const PlacedLetters& letters, int slot,
             std::pair<int, int> pair, Measures& out) {
+    const plane::Gap& gap = *measured.gap;
     if (!gap.inReach)
         return;
-    const auto onSide = [&](Vector at) { return letters.place.toSide(at + shift); };
+    const auto onSide = [&](Vector at) { return measured.onSide ? at : letters.place.toSide(at + shift); };
     if (gap.kind != plane::Gap::Kind::apart) {
         out.joints.push_back({onSide(gap.at), toMillimetres(gap.neck), slot, pair.first, pair.second});
         return;
@@ -107,6 +139,36 @@ void addGap(const plane::Gap& gap, Vector shift, const PlacedLetters& letters, i
                                 toMillimetres(sample.length), slot, pair.first});
 }
 
+/// Upright glyphs meet in the same way again and again and are remembered; others are measured as they lie.
+std::vector<PairGap> gapsOf(const PlacedLetters& letters, const std::vector<std::pair<int, int>>& near,
+                            double reach, GapMemory& memory) {
+    const auto& all = letters.setting->letters;
+    const auto plain = [&](int i) { return all[size_t(i)].upright() && letters.asDrawn(size_t(i)); };
+    std::vector<PairGap> gaps(near.size());
+    std::vector<GapMemory::Pair> pairs;
+    std::vector<size_t> places, others;
+    for (size_t k = 0; k < near.size(); ++k) {
+        const auto [i, j] = near[k];
+        if (!plain(i) || !plain(j)) {
+            others.push_back(k);
+            continue;
+        }
+        places.push_back(k);
+        pairs.push_back(
+            {all[size_t(i)].region, all[size_t(j)].region, all[size_t(j)].at - all[size_t(i)].at});
+    }
+    const auto known = memory.gapsOf(pairs, reach);
+    for (size_t p = 0; p < places.size(); ++p)
+        gaps[places[p]].gap = known[p];
+    tbb::parallel_for(size_t{0}, others.size(), [&](size_t o) {
+        const auto [i, j] = near[others[o]];
+        gaps[others[o]] = {std::make_shared<const plane::Gap>(plane::gapBetween(
+                               letters.onSide[size_t(i)], letters.onSide[size_t(j)], {}, reach)),
+                           true};
+    });
+    return gaps;
+}
+
 void measureGaps(const PlacedLetters& letters, int slot, GapMemory& memory, Measures& out) {
     const auto& all = letters.setting->letters;
     const double reach = reachOf(letters);
@@ -114,13 +176,9 @@ void measureGaps(const PlacedLetters& letters, int slot, GapMemory& memory, Meas
     for (const setting::Letter& letter : all)
         boxes.push_back(letter.box);
     const auto near = plane::nearBoxes(boxes, static_cast<std::int32_t>(reach));
-    std::vector<GapMemory::Pair> pairs;
-    for (const auto& [i, j] : near)
-        pairs.push_back(
-            {all[size_t(i)].region, all[size_t(j)].region, all[size_t(j)].at - all[size_t(i)].at});
-    const auto gaps = memory.gapsOf(pairs, reach);
+    const std::vector<PairGap> gaps = gapsOf(letters, near, reach, memory);
     for (size_t k = 0; k < near.size(); ++k)
-        addGap(*gaps[k], plane::vectorOf(all[size_t(near[k].first)].at), letters, slot, near[k], out);
+        addGap(gaps[k], plane::vectorOf(all[size_t(near[k].first)].at), letters, slot, near[k], out);
 }
 
 /// Gaps between letters of two inscriptions of like working; they are few and not remembered.
@@ -201,15 +259,27 @@ std::vector<std::shared_ptr<const plane::Gap>> GapMemory::gapsOf(const std::vect
     return result;
 }
 
+std::shared_ptr<const std::vector<plane::WidthSample>>
+WidthMemory::of(const std::shared_ptr<const plane::Region>& shape) {
+    constexpr size_t mostKept = 2000;
+    if (known_.size() > mostKept)
+        known_.clear();
+    auto& kept = known_[shape];
+    if (!kept)
+        kept = std::make_shared<const std::vector<plane::WidthSample>>(
+            plane::widthsOf(plane::medialAxis(*shape), *shape));
+    return kept;
+}
+
 Measures measuresOf(std::span<const PlacedLetters> inscriptions, const plane::Region& blank, double margin_mm,
-                    GapMemory& memory, const std::stop_token& stop) {
+                    MeasureMemory& memory, const std::stop_token& stop) {
     Measures measures;
     for (size_t slot = 0; slot < inscriptions.size() && !stop.stop_requested(); ++slot) {
         const PlacedLetters& letters = inscriptions[slot];
-        measureStrokes(letters, int(slot), stop, measures);
+        measureStrokes(letters, int(slot), memory.widths, stop, measures);
         if (stop.stop_requested())
             break;
-        measureGaps(letters, int(slot), memory, measures);
+        measureGaps(letters, int(slot), memory.gaps, measures);
         for (size_t other = slot + 1; other < inscriptions.size(); ++other)
             measureBetween(letters, inscriptions[other], int(slot), measures);
         if (!blank.empty())

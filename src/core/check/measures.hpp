@@ -73,11 +73,29 @@ class GapMemory {
     double reach_ = 0;
 };
 
+/// Widths already measured of shapes that are no glyphs; shared between runs.
+class WidthMemory {
+  public:
+    /// The local widths of the shape, in grid units. Not to be called from several threads.
+    std::shared_ptr<const std::vector<plane::WidthSample>>
+    of(const std::shared_ptr<const plane::Region>& shape);
+
+  private:
+    std::unordered_map<std::shared_ptr<const plane::Region>,
+                       std::shared_ptr<const std::vector<plane::WidthSample>>>
+        known_;
+};
+
+struct MeasureMemory {
+    GapMemory gaps{};
+    WidthMemory widths{};
+};
+
 /// Measures all letters: strokes and openings from the medial axis of each distinct glyph, gaps between
 /// letters near each other, distances to the blank's edges, as far as `margin_mm` at least.
 /// An empty blank has no edges. Returns early when stopped.
 Measures measuresOf(std::span<const working::PlacedLetters> inscriptions, const plane::Region& blank,
-                    double margin_mm, GapMemory& memory, const std::stop_token& stop = {});
+                    double margin_mm, MeasureMemory& memory, const std::stop_token& stop = {});
 
 /// The narrowest reading of the kind in the inscription (in all when -1); null when there is none.
 const Reading* narrowest(const Measures& measures, ReadingKind kind, int inscription = -1);

@@ -53,53 +53,88 @@ Outline sheared(const Outline& outline, double width, double lean) {
     return result;
 }
 
+void addArc(Contour& contour, Vector centre, double sweep) {
+    constexpr double widest = 30;
+    const int pieces = std::max(1, int(std::ceil(std::fabs(sweep) / widest - 1e-9)));
+    const double step = sweep / pieces * M_PI / 180;
+    const double reach = 4.0 / 3 * std::tan(step / 4); // the usual cubic arc
+    const double c = std::cos(step), s = std::sin(step);
+    Vector spoke = (contour.segments.empty() ? contour.start : contour.segments.back().end) - centre;
+    for (int i = 0; i < pieces; ++i) {
+        const Vector next{c * spoke.x - s * spoke.y, s * spoke.x + c * spoke.y};
+        contour.segments.push_back({Segment::Kind::cubic, centre + spoke + reach * Vector{-spoke.y, spoke.x},
+                                    centre + next - reach * Vector{-next.y, next.x}, centre + next});
+        spoke = next;
+    }
+}
+
 Contour circle(Vector centre, double radius) {
-    return roundedRectangle(centre - Vector{radius, radius}, centre + Vector{radius, radius}, radius);
+    Contour contour{centre + Vector{radius, 0}, {}};
+    addArc(contour, centre, 360);
+    contour.segments.back().end = contour.start;
+    return contour;
 }
 
 Contour roundedRectangle(Vector low, Vector high, double corner) {
     const double r = std::clamp(corner, 0.0, 0.5 * std::min(high.x - low.x, high.y - low.y));
-    const double k = 0.5522847498307936 * r; // 4/3 (sqrt 2 - 1): the usual cubic quarter circle
     Contour contour{{low.x + r, low.y}, {}};
-    const auto side = [&](Vector to) { contour.segments.push_back({Segment::Kind::line, {}, {}, to}); };
-    const auto bend = [&](Vector first, Vector second, Vector end) {
+    const auto side = [&](Vector to, Vector centre) {
+        contour.segments.push_back({Segment::Kind::line, {}, {}, to});
         if (r > 0)
-            contour.segments.push_back({Segment::Kind::cubic, first, second, end});
+            addArc(contour, centre, 90);
     };
-    side({high.x - r, low.y});
-    bend({high.x - r + k, low.y}, {high.x, low.y + r - k}, {high.x, low.y + r});
-    side({high.x, high.y - r});
-    bend({high.x, high.y - r + k}, {high.x - r + k, high.y}, {high.x - r, high.y});
-    side({low.x + r, high.y});
-    bend({low.x + r - k, high.y}, {low.x, high.y - r + k}, {low.x, high.y - r});
-    side({low.x, low.y + r});
-    bend({low.x, low.y + r - k}, {low.x + r - k, low.y}, {low.x + r, low.y});
+    side({high.x - r, low.y}, {high.x - r, low.y + r});
+    side({high.x, high.y - r}, {high.x - r, high.y - r});
+    side({low.x + r, high.y}, {low.x + r, high.y - r});
+    side({low.x, low.y + r}, {low.x + r, low.y + r});
     return contour;
 }
+
+namespace {
+
+/// The contour's own points, without the way back to its start.
+Line chain(const Contour& contour, double scale, double tolerance) {
+    Line line;
+    Vector at = scale * contour.start;
+    add(line, at);
+    for (const Segment& segment : contour.segments) {
+        const Vector end = scale * segment.end;
+        if (segment.kind == Segment::Kind::line)
+            add(line, end);
+        else if (segment.kind == Segment::Kind::quadratic)
+            flattenQuadratic(line, at, scale * segment.first, end, tolerance);
+        else
+            flattenCubic(line, at, scale * segment.first, scale * segment.second, end, tolerance, deepest);
+        at = end;
+    }
+    return line;
+}
+
+} // namespace
 
 std::vector<Ring> flattened(const Outline& outline, double scale, double tolerance) {
     std::vector<Ring> rings;
     for (const Contour& contour : outline.contours) {
-        Ring ring;
-        Vector at = scale * contour.start;
-        add(ring, at);
-        for (const Segment& segment : contour.segments) {
-            const Vector end = scale * segment.end;
-            if (segment.kind == Segment::Kind::line)
-                add(ring, end);
-            else if (segment.kind == Segment::Kind::quadratic)
-                flattenQuadratic(ring, at, scale * segment.first, end, tolerance);
-            else
-                flattenCubic(ring, at, scale * segment.first, scale * segment.second, end, tolerance,
-                             deepest);
-            at = end;
-        }
+        if (contour.open)
+            continue;
+        Ring ring = chain(contour, scale, tolerance);
         while (ring.size() > 1 && ring.front() == ring.back())
             ring.pop_back();
         if (ring.size() >= 3)
             rings.push_back(std::move(ring));
     }
     return rings;
+}
+
+std::vector<Line> lines(const Outline& outline, double scale, double tolerance) {
+    std::vector<Line> all;
+    for (const Contour& contour : outline.contours) {
+        Line line = chain(contour, scale, tolerance);
+        if (!contour.open && line.front() != line.back())
+            line.push_back(line.front());
+        all.push_back(std::move(line));
+    }
+    return all;
 }
 
 } // namespace bollard::plane

@@ -15,10 +15,11 @@ struct Segment {
     bool operator==(const Segment&) const = default;
 };
 
-/// A closed contour.
+/// A contour; closed by a straight line where it does not end at its start, unless it is open.
 struct Contour {
     Vector start{};
     std::vector<Segment> segments{};
+    bool open = false; ///< a line that bounds nothing
     bool operator==(const Contour&) const = default;
 };
 
@@ -31,7 +32,12 @@ struct Outline {
 /// Every point (x, y) moved to (width x + lean y, y).
 Outline sheared(const Outline& outline, double width, double lean);
 
-/// A circle of four cubic arcs, counter-clockwise; its radius is off by less than 0.03 %.
+/// Adds an arc that starts where the contour ends now, on a circle around `centre`, turning by `sweep`
+/// degrees (counter-clockwise when positive). It is made of cubics of at most 30 degrees each; their radius
+/// is off by less than 4e-7 of it.
+void addArc(Contour& contour, Vector centre, double sweep);
+
+/// A circle of cubic arcs, counter-clockwise from its rightmost point.
 Contour circle(Vector centre, double radius);
 
 /// A rectangle with corners rounded by `corner` (clamped to half the shorter side), counter-clockwise.
@@ -41,7 +47,13 @@ using Ring = std::vector<Point>;
 
 /// The contours times `scale`, on the grid, each as a closed ring without repeated points.
 /// No point of a curve is farther than `tolerance` (in grid units) from its chord.
-/// Rings of fewer than three points are left out.
+/// Rings of fewer than three points and open contours are left out.
 std::vector<Ring> flattened(const Outline& outline, double scale, double tolerance);
+
+/// A chain of points; the first is repeated at the end where it is closed. A single point is a dot.
+using Line = std::vector<Point>;
+
+/// All contours, open and closed, as flattened() gives them.
+std::vector<Line> lines(const Outline& outline, double scale, double tolerance);
 
 } // namespace bollard::plane

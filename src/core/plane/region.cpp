@@ -7,6 +7,8 @@
 namespace bollard::plane {
 namespace {
 
+constexpr double arcTolerance = 50; // 5 micrometres
+
 ClipperLib::Path toClipper(const Ring& ring) {
     ClipperLib::Path path;
     path.reserve(ring.size());
@@ -110,13 +112,31 @@ Region without(const Region& a, const Region& b) {
 }
 
 Region grown(const Region& region, double by, Corners corners) {
-    constexpr double arcTolerance = 50; // 5 micrometres
     ClipperLib::ClipperOffset offset(2.0, arcTolerance);
     const auto join = corners == Corners::round ? ClipperLib::jtRound : ClipperLib::jtMiter;
     offset.AddPaths(toClipper(region.rings), join, ClipperLib::etClosedPolygon);
     ClipperLib::Paths result;
     offset.Execute(result, by);
     return fromClipper(result);
+}
+
+Region stroked(std::span<const Line> lines, double width, Ends ends) {
+    if (!(width > 0))
+        return {};
+    const auto open = ends == Ends::round  ? ClipperLib::etOpenRound
+                      : ends == Ends::flat ? ClipperLib::etOpenButt
+                                           : ClipperLib::etOpenSquare;
+    ClipperLib::ClipperOffset offset(2.0, arcTolerance);
+    for (const Line& line : lines) {
+        const bool closed = line.size() > 3 && line.front() == line.back();
+        ClipperLib::Path path = toClipper(line);
+        if (closed)
+            path.pop_back();
+        offset.AddPath(path, ClipperLib::jtRound, closed ? ClipperLib::etClosedLine : open);
+    }
+    ClipperLib::Paths result;
+    offset.Execute(result, width / 2);
+    return filled(fromClipper(result).rings);
 }
 
 std::vector<Region> parts(const Region& region) {
@@ -148,11 +168,11 @@ Region shifted(const Region& region, Point by) {
     return result;
 }
 
-Region turned(const Region& region, double degrees, Point by) {
-    if (degrees == 0)
+Region turned(const Region& region, double degrees, Point by, double zoom) {
+    if (degrees == 0 && zoom == 1)
         return shifted(region, by);
     const double angle = degrees * M_PI / 180;
-    const double c = std::cos(angle), s = std::sin(angle);
+    const double c = zoom * std::cos(angle), s = zoom * std::sin(angle);
     std::vector<Ring> rings = region.rings;
     for (Ring& ring : rings)
         for (Point& p : ring)

@@ -37,6 +37,16 @@ enum class Corners {
 /// The region grown by `by` grid units on every side, or shrunk when negative.
 Region grown(const Region& region, double by, Corners corners = Corners::round);
 
+/// How the ends of a line look when it is given a width.
+enum class Ends {
+    round,
+    flat,  ///< cut off at the end point
+    square ///< half the width beyond the end point
+};
+
+/// What a line of that width covers, corners rounded; dots give discs. Empty for a width of 0 or less.
+Region stroked(std::span<const Line> lines, double width, Ends ends);
+
 /// The connected parts, each an outer ring followed by its holes.
 std::vector<Region> parts(const Region& region);
 
@@ -45,9 +55,9 @@ Region shifted(const Region& region, Point by);
 /// Mirrored at the upright line x = 0.
 Region mirrored(const Region& region);
 
-/// Turned about the origin by `degrees`, counter-clockwise, then shifted by `by`.
+/// Made `zoom` times as large, turned about the origin by `degrees`, counter-clockwise, then shifted by `by`.
 /// Rounding to the grid can make rings touch, so turned regions are united anew.
-Region turned(const Region& region, double degrees, Point by);
+Region turned(const Region& region, double degrees, Point by, double zoom = 1);
 
 Box boxOf(const Ring& ring);
 Box boxOf(const Region& region);

@@ -31,6 +31,10 @@ enum class ProblemKind {
     fontColourOnly,   ///< subject: family or file
     fontUnsupported,  ///< subject: file; detail: its format
     fontIndexMissing, ///< subject: file; detail: the index asked for
+    fontNoLines,      ///< subject: file; a font file that holds no glyph that could be drawn
+    pathDataBroken,   ///< subject: what it belongs to; line; column within the path data
+    artworkBroken,    ///< subject: file; detail: what the reader met; line
+    artworkEmpty,     ///< subject: file; nothing in it can be worked
     typefaceUnknown,  ///< subject: family and style
     nothingToMake,    ///< neither blank nor letters
     geometryFailed,   ///< a solid could not be built; detail: where

@@ -42,10 +42,19 @@ Vector Place::toSetting(Vector onSide) const {
 
 plane::Region Place::onSide(const Letter& letter) const {
     const Point by = letter.at - anchor_;
-    if (turn_ == 0 && !mirrors())
-        return plane::shifted(*letter.region, by + to_);
-    const plane::Region held = plane::shifted(*letter.region, by);
-    const plane::Region seen = mirrors() ? plane::mirrored(held) : held;
+    if (!mirrors()) {
+        if (turn_ == 0)
+            return letter.upright() ? plane::shifted(*letter.region, by + to_)
+                                    : plane::turned(*letter.region, letter.turn, by + to_, letter.zoom);
+        if (!letter.upright()) { // one turn, so that it is rounded once
+            const Vector at = toSide(plane::vectorOf(letter.at));
+            const Point rounded{static_cast<std::int32_t>(std::lround(at.x)),
+                                static_cast<std::int32_t>(std::lround(at.y))};
+            return plane::turned(*letter.region, letter.turn + turn_, rounded, letter.zoom);
+        }
+        return plane::turned(plane::shifted(*letter.region, by), turn_, to_);
+    }
+    const plane::Region seen = plane::mirrored(plane::shifted(shapeOf(letter), Point{} - anchor_));
     return turn_ == 0 ? plane::shifted(seen, to_) : plane::turned(seen, turn_, to_);
 }
 
@@ -56,7 +65,9 @@ Vector Place::anchorOnSide(Anchor anchor) const {
 }
 
 std::array<Vector, 4> frameOnSide(const Setting& setting, const Place& place) {
-    Vector low = plane::vectorOf(setting.frame.low), high = plane::vectorOf(setting.frame.high);
+    const bool straightWords = setting.typeface && setting.baseline == BaselineKind::straight;
+    const plane::Box& box = straightWords || setting.ink.empty() ? setting.frame : setting.ink;
+    Vector low = plane::vectorOf(box.low), high = plane::vectorOf(box.high);
     if (place.mirrors())
         std::swap(low.x, high.x);
     return {place.toSide(low), place.toSide({high.x, low.y}), place.toSide(high),

@@ -54,8 +54,8 @@ class Place {
     double sine_;
 };
 
-/// The four corners of the frame on the side, grid units, starting at what is the lower left there,
-/// counter-clockwise.
+/// The four corners of what is seen as the setting's box on the side (the frame of straight words, else the
+/// ink), grid units, starting at what is the lower left there, counter-clockwise.
 std::array<plane::Vector, 4> frameOnSide(const Setting& setting, const Place& place);
 
 } // namespace bollard::setting

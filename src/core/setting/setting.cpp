@@ -16,6 +16,26 @@ bool isInvisible(std::u32string_view text) {
     });
 }
 
+plane::Vector turned(plane::Vector v, double degrees) {
+    if (degrees == 0)
+        return v;
+    const double c = std::cos(degrees * M_PI / 180), s = std::sin(degrees * M_PI / 180);
+    return {c * v.x - s * v.y, s * v.x + c * v.y};
+}
+
+Box boxOf(const Letter& letter) {
+    if (letter.upright())
+        return plane::shifted(plane::boxOf(*letter.region), letter.at);
+    Box box;
+    for (const plane::Ring& ring : letter.region->rings)
+        for (const Point p : ring) {
+            const plane::Vector at = letter.toFrame(plane::vectorOf(p));
+            box.include(Point{static_cast<std::int32_t>(std::lround(at.x)),
+                              static_cast<std::int32_t>(std::lround(at.y))});
+        }
+    return box;
+}
+
 struct LineText {
     int first;
     std::u32string text;
@@ -38,21 +58,27 @@ std::vector<LineText> linesOf(const std::string& words) {
 class LineSetter {
   public:
     LineSetter(const LineText& line, const std::shared_ptr<const type::Typeface>& typeface,
-               const TextStyle& style, Setting& out)
-        : line_(line), typeface_(*typeface), style_(style), out_(out) {}
+               const TextStyle& style, const Laying& laying, Setting& out)
+        : line_(line), typeface_(*typeface), style_(style), laying_(laying), out_(out) {}
 
-    void set(int lineNumber, double baseline_mm) {
+    void set(int lineNumber, double baseline_mm, const Track& track) {
         const bool spaced = style_.letterSpace != 0;
         const auto glyphs = type::shaped(typeface_, line_.text, {true, !spaced});
         std::vector<double> carets(line_.text.size() + 1, 0);
-        const size_t firstLetter = out_.letters.size();
+        firstLetter_ = out_.letters.size();
         double pen = 0; // grid units
         for (size_t i = 0; i < glyphs.size(); ++i) {
             const type::ShapedGlyph& glyph = glyphs[i];
             const std::u32string text = line_.text.substr(size_t(glyph.first), size_t(glyph.count));
             const double start = pen;
-            place(glyph, text, pen, lineNumber, baseline_mm);
-            pen += glyph.advance * out_.form.width * out_.scale + spaceAfter(glyphs, i, text);
+            const Nudge* nudge = nudgeOf(laying_.nudges, line_.first + glyph.first);
+            const double zoom = nudge ? nudge->size / 100 : 1;
+            const double advance = glyph.advance * out_.form.width * out_.scale * zoom;
+            if (glyph.count > 0)
+                pivot_ = pen + advance / 2; // marks turn with the letter they belong to
+            place(glyph, text, pen, zoom, lineNumber, baseline_mm);
+            pen += advance + spaceAfter(glyphs, i, text) +
+                   (nudge && glyph.count > 0 ? nudge->space * plane::unitsPerMillimetre : 0);
             for (int k = 0; k < glyph.count; ++k) {
                 const double share = (pen - start) / glyph.count;
                 const auto place = size_t(glyph.first + k);
@@ -61,15 +87,28 @@ class LineSetter {
                     carets[place + 1] = glyph.rightToLeft ? pen - share * (k + 1) : start + share * (k + 1);
             }
         }
-        align(firstLetter, pen, carets);
-        for (double& caret : carets)
+        Line line{line_.first, baseline_mm, std::move(carets), {}, 0, 0, 0};
+        align(pen, line);
+        for (double* x : {&line.from, &line.to})
+            *x = plane::toMillimetres(*x);
+        for (double& caret : line.carets)
             caret = plane::toMillimetres(caret);
-        out_.lines.push_back({line_.first, baseline_mm, std::move(carets)});
+        for (size_t i = firstLetter_; i < out_.letters.size(); ++i)
+            out_.flat.include(out_.letters[i].box);
+        if (!track.straight()) {
+            line.curve = std::make_shared<const plane::Curve>(track.curve(baseline_mm));
+            const double share = style_.align == Align::left ? 0 : style_.align == Align::centre ? 0.5 : 1;
+            line.home = track.home(*line.curve, share);
+            if (laying_.baseline.kind == BaselineKind::arc) // the middle of the words is its top
+                line.home -= (line.from + line.to) / 2 * plane::unitsPerMillimetre;
+        }
+        turnAndCurve(line);
+        out_.lines.push_back(std::move(line));
     }
 
   private:
-    void place(const type::ShapedGlyph& glyph, const std::u32string& text, double pen, int lineNumber,
-               double baseline_mm) {
+    void place(const type::ShapedGlyph& glyph, const std::u32string& text, double pen, double zoom,
+               int lineNumber, double baseline_mm) {
         static const auto nothing = std::make_shared<const plane::Region>();
         Letter letter;
         letter.glyph = glyph.glyph;
@@ -83,12 +122,15 @@ class LineSetter {
             !letter.region->empty() ||
             (!glyph.missing && out_.form.weight < 0 && !typeface_.region(glyph.glyph, out_.scale)->empty());
         letter.drawsNothing = !glyph.missing && glyph.count > 0 && !hasOutline && !isInvisible(text);
-        const plane::Vector shift = out_.scale * out_.form.moved(glyph.shift);
+        letter.zoom = zoom;
+        const plane::Vector shift = zoom * out_.scale * out_.form.moved(glyph.shift);
         letter.at = {static_cast<std::int32_t>(std::lround(pen + shift.x)),
                      static_cast<std::int32_t>(std::lround(shift.y)) + toUnits(baseline_mm)};
-        letter.box = plane::shifted(plane::boxOf(*letter.region), letter.at);
-        if (hasOutline || letter.missing || letter.drawsNothing)
+        letter.box = boxOf(letter);
+        if (hasOutline || letter.missing || letter.drawsNothing) {
             out_.letters.push_back(std::move(letter));
+            pivots_.push_back(pivot_);
+        }
     }
 
     double spaceAfter(const std::vector<type::ShapedGlyph>& glyphs, size_t i,
@@ -101,27 +143,99 @@ class LineSetter {
     }
 
     /// Moves the line so that its ink (its pen line when there is none) starts, is centred, or ends at x = 0.
-    void align(size_t firstLetter, double pen, std::vector<double>& carets) {
+    void align(double pen, Line& line) {
         Box ink;
-        for (size_t i = firstLetter; i < out_.letters.size(); ++i)
+        for (size_t i = firstLetter_; i < out_.letters.size(); ++i)
             ink.include(out_.letters[i].box);
         const double left = ink.empty() ? 0 : ink.low.x, right = ink.empty() ? pen : ink.high.x;
         const double from = style_.align == Align::left     ? left
                             : style_.align == Align::centre ? (left + right) / 2
                                                             : right;
         const Point by{-static_cast<std::int32_t>(std::lround(from)), 0};
-        for (size_t i = firstLetter; i < out_.letters.size(); ++i) {
+        for (size_t i = firstLetter_; i < out_.letters.size(); ++i) {
             out_.letters[i].at = out_.letters[i].at + by;
             out_.letters[i].box = plane::shifted(out_.letters[i].box, by);
+            pivots_[i - firstLetter_] += by.x;
         }
-        for (double& caret : carets)
+        for (double& caret : line.carets)
             caret += by.x;
+        line.from = left + by.x;
+        line.to = right + by.x;
+    }
+
+    /// Letters by hand, and onto the curve.
+    void turnAndCurve(const Line& line) {
+        const double baseline = line.baseline * plane::unitsPerMillimetre;
+        for (size_t i = firstLetter_; i < out_.letters.size(); ++i) {
+            Letter& letter = out_.letters[i];
+            const Nudge* nudge = nudgeOf(laying_.nudges, letter.index);
+            if (!line.curve && !nudge)
+                continue;
+            plane::Vector at = plane::vectorOf(letter.at);
+            if (nudge) {
+                const plane::Vector middle =
+                    letter.box.empty()
+                        ? at
+                        : 0.5 * (plane::vectorOf(letter.box.low) + plane::vectorOf(letter.box.high));
+                at = middle + turned(at - middle, nudge->turn) +
+                     plane::unitsPerMillimetre * plane::Vector{nudge->x, nudge->y};
+                letter.turn = nudge->turn;
+            }
+            if (line.curve && laying_.baseline.bend) {
+                bend(letter, at, line, baseline);
+                continue;
+            }
+            if (line.curve) {
+                const double pivot = pivots_[i - firstLetter_];
+                const plane::Curve::Place place = line.curve->at(line.home + pivot);
+                const double angle = std::atan2(place.along.y, place.along.x) * 180 / M_PI;
+                at = place.at + turned(at - plane::Vector{pivot, baseline}, angle);
+                letter.turn += angle;
+            }
+            letter.at = {static_cast<std::int32_t>(std::lround(at.x)),
+                         static_cast<std::int32_t>(std::lround(at.y))};
+            letter.box = boxOf(letter);
+        }
+    }
+
+    /// The letter as the curve bends it: points keep their distance along and off the line.
+    void bend(Letter& letter, plane::Vector at, const Line& line, double baseline) const {
+        constexpr double longest = 0.5 * plane::unitsPerMillimetre; // longer edges would stay straight
+        std::vector<plane::Ring> rings;
+        for (const plane::Ring& ring : letter.region->rings) {
+            plane::Ring bent;
+            for (size_t i = 0; i < ring.size(); ++i) {
+                const plane::Vector a = plane::vectorOf(ring[i]);
+                const plane::Vector b = plane::vectorOf(ring[(i + 1) % ring.size()]);
+                const int steps = std::max(1, int(std::ceil(plane::length(b - a) * letter.zoom / longest)));
+                for (int k = 0; k < steps; ++k) {
+                    const plane::Vector p =
+                        at + turned(letter.zoom * (a + (double(k) / steps) * (b - a)), letter.turn);
+                    const plane::Curve::Place place = line.curve->at(line.home + p.x);
+                    const plane::Vector q =
+                        place.at + (p.y - baseline) * plane::Vector{-place.along.y, place.along.x};
+                    bent.push_back({static_cast<std::int32_t>(std::lround(q.x)),
+                                    static_cast<std::int32_t>(std::lround(q.y))});
+                }
+            }
+            rings.push_back(std::move(bent));
+        }
+        letter.region = std::make_shared<const plane::Region>(plane::filled(rings));
+        letter.own = true;
+        letter.at = {};
+        letter.turn = 0;
+        letter.zoom = 1;
+        letter.box = plane::boxOf(*letter.region);
     }
 
     const LineText& line_;
     const type::Typeface& typeface_;
     const TextStyle& style_;
+    const Laying& laying_;
     Setting& out_;
+    size_t firstLetter_ = 0;
+    double pivot_ = 0;
+    std::vector<double> pivots_; ///< by letter of the line: the middle of its advance, about which it turns
 };
 
 /// Grid units per font unit at which a letter as high as `height` font units measures `size_mm`.
@@ -129,40 +243,64 @@ double scaleFor(double size_mm, double height, const TextStyle& style) {
     return std::max(size_mm - 2 * style.weight, 0.0) * plane::unitsPerMillimetre / height;
 }
 
+/// What anchors hold: the words as they stand straight, or the whole circle; a free curve has its own origin.
+Box frameOf(const Setting& setting, const Baseline& baseline, const TextStyle& style, double lastLine_mm) {
+    if (baseline.kind == BaselineKind::curve || baseline.kind == BaselineKind::edge)
+        return {{0, 0}, {0, 0}};
+    if (baseline.kind == BaselineKind::circle) {
+        const std::int32_t radius = toUnits(baseline.radius);
+        return {{-radius, -radius}, {radius, radius}};
+    }
+    std::int32_t left = setting.flat.empty() ? 0 : setting.flat.low.x;
+    std::int32_t right = setting.flat.empty() ? 0 : setting.flat.high.x;
+    if (baseline.kind == BaselineKind::arc) { // its top is the middle
+        right = (right - left) / 2;
+        left = -right;
+    }
+    const double capital_mm = measureOf(setting, SizeBy::capital);
+    const double below = setting.form.weight == 0 ? 0 : style.weight;
+    return {{left, toUnits(lastLine_mm - below)}, {right, toUnits(capital_mm - below)}};
+}
+
 Setting setAtScale(const std::string& words, const std::shared_ptr<const type::Typeface>& typeface,
-                   const TextStyle& style, double scale) {
+                   const TextStyle& style, double scale, const Laying& laying) {
     Setting result;
     result.typeface = typeface;
+    result.baseline = laying.baseline.kind;
     if (!(scale > 0))
         return result;
     result.scale = scale;
     result.form = {style.width / 100, style.slant, style.weight * plane::unitsPerMillimetre / scale};
+    if (typeface->singleLine() || laying.traced) {
+        result.form.stroke = style.stroke * plane::unitsPerMillimetre / scale;
+        result.form.ends = style.ends;
+        result.form.traced = !typeface->singleLine();
+    }
+    const double capital_mm = measureOf(result, SizeBy::capital);
+    const Track track(laying.baseline, laying.edge, capital_mm);
     const double lineHeight_mm = plane::toMillimetres(typeface->lineHeight() * scale) + style.lineSpace;
     int number = 0;
     double baseline_mm = 0;
     for (const LineText& line : linesOf(words)) {
         baseline_mm = -lineHeight_mm * number;
-        LineSetter(line, typeface, style, result).set(number++, baseline_mm);
+        LineSetter(line, typeface, style, laying, result).set(number++, baseline_mm, track);
     }
     for (const Letter& letter : result.letters)
         result.ink.include(letter.box);
-    const bool hasInk = !result.ink.empty();
-    const double capital_mm = measureOf(result, SizeBy::capital);
-    result.frame = {{hasInk ? result.ink.low.x : 0, toUnits(baseline_mm - style.weight)},
-                    {hasInk ? result.ink.high.x : 0, toUnits(capital_mm - style.weight)}};
+    result.frame = frameOf(result, laying.baseline, style, baseline_mm);
     return result;
 }
 
 /// The words so large that they measure what is asked for. The measure is nearly straight in the scale, so
 /// following the line through the last two tries gets there in a few.
 Setting setToMeasure(const std::string& words, const std::shared_ptr<const type::Typeface>& typeface,
-                     const TextStyle& style) {
+                     const TextStyle& style, const Laying& laying) {
     constexpr double start_mm = 10, smallest_mm = 0.1, near_mm = 0.0002;
     constexpr int mostTries = 12;
     const double smallest =
         scaleFor(smallest_mm + 2 * std::max(style.weight, 0.0), typeface->capitalHeight(), style);
     double scale = scaleFor(start_mm + 2 * std::max(style.weight, 0.0), typeface->capitalHeight(), style);
-    Setting setting = setAtScale(words, typeface, style, scale);
+    Setting setting = setAtScale(words, typeface, style, scale, laying);
     if (setting.ink.empty())
         return setting;
     double scaleBefore = 0, measureBefore = 0;
@@ -176,7 +314,7 @@ Setting setToMeasure(const std::string& words, const std::shared_ptr<const type:
         scale = std::max(scale + (style.size - measured) / steepness, smallest);
         if (scale == scaleBefore)
             break;
-        setting = setAtScale(words, typeface, style, scale);
+        setting = setAtScale(words, typeface, style, scale, laying);
     }
     return setting;
 }
@@ -195,30 +333,53 @@ double measureOf(const Setting& setting, SizeBy by) {
     case SizeBy::line:
         return setting.typeface ? plane::toMillimetres(setting.typeface->lineHeight() * setting.scale) : 0;
     case SizeBy::width:
-        return setting.ink.empty() ? 0 : plane::toMillimetres(double(setting.ink.high.x) - setting.ink.low.x);
+        return setting.flat.empty() ? 0
+                                    : plane::toMillimetres(double(setting.flat.high.x) - setting.flat.low.x);
     case SizeBy::height:
         break;
     }
-    return setting.ink.empty() ? 0 : plane::toMillimetres(double(setting.ink.high.y) - setting.ink.low.y);
+    return setting.flat.empty() ? 0 : plane::toMillimetres(double(setting.flat.high.y) - setting.flat.low.y);
 }
 
-Setting set(const std::string& words, std::shared_ptr<const type::Typeface> typeface,
-            const TextStyle& style) {
-    if (!typeface || !(style.size > 0))
+plane::Vector Letter::toFrame(plane::Vector inGlyph) const {
+    return plane::vectorOf(at) + turned(zoom * inGlyph, turn);
+}
+
+plane::Region shapeOf(const Letter& letter) {
+    if (letter.upright())
+        return plane::shifted(*letter.region, letter.at);
+    return plane::turned(*letter.region, letter.turn, letter.at, letter.zoom);
+}
+
+plane::Curve::Place Line::at(double x_mm) const {
+    const double x = x_mm * plane::unitsPerMillimetre;
+    return curve ? curve->at(home + x)
+                 : plane::Curve::Place{{x, baseline * plane::unitsPerMillimetre}, {1, 0}};
+}
+
+Setting set(const std::string& words, std::shared_ptr<const type::Typeface> typeface, const TextStyle& asked,
+            const Laying& laying) {
+    if (!typeface || !(asked.size > 0))
         return {typeface};
+    TextStyle style = asked;
+    if (typeface->singleLine() || laying.traced)
+        style.weight = 0; // lines have a stroke instead
+    const auto atHeight = [&](double height) {
+        return setAtScale(words, typeface, style, scaleFor(style.size, height, style), laying);
+    };
     switch (style.sizeBy) {
     case SizeBy::capital:
-        return setAtScale(words, typeface, style, scaleFor(style.size, typeface->capitalHeight(), style));
+        return atHeight(typeface->capitalHeight());
     case SizeBy::xHeight:
-        return setAtScale(words, typeface, style, scaleFor(style.size, typeface->xHeight(), style));
+        return atHeight(typeface->xHeight());
     case SizeBy::line:
         return setAtScale(words, typeface, style,
-                          style.size * plane::unitsPerMillimetre / typeface->lineHeight());
+                          style.size * plane::unitsPerMillimetre / typeface->lineHeight(), laying);
     case SizeBy::width:
     case SizeBy::height:
         break;
     }
-    return setToMeasure(words, typeface, style);
+    return setToMeasure(words, typeface, style, laying);
 }
 
 } // namespace bollard::setting

@@ -1,5 +1,7 @@
 #include "type/catalogue.hpp"
+#include "type/line_font.hpp"
 #include <algorithm>
+#include <filesystem>
 #include <fontconfig/fontconfig.h>
 #include <map>
 #include <mutex>
@@ -52,6 +54,27 @@ std::string lowered(std::string text) {
     return text;
 }
 
+/// Fonts of paths, which Fontconfig does not know.
+void addLineFonts(const std::string& folder, bool shipped, std::vector<TypefaceEntry>& entries) {
+    std::error_code none;
+    for (const auto& file : std::filesystem::directory_iterator(folder, none)) {
+        const std::string path = file.path().string(), ending = file.path().extension().string();
+        const auto [family, style] = ending == ".svg"   ? nameOfSvgFont(path)
+                                     : ending == ".jhf" ? nameOfHersheyFont(path)
+                                                        : std::pair<std::string, std::string>{};
+        if (family.empty())
+            continue;
+        TypefaceEntry entry{family, style, path};
+        entry.weight = style.find("Bold") != std::string::npos ? 200 : 80;
+        entry.slanted = style.find("Italic") != std::string::npos;
+        entry.shipped = shipped;
+        entry.singleLine = true;
+        entries.push_back(std::move(entry));
+    }
+}
+
+constexpr auto hersheyFolder = "/usr/share/hershey-fonts";
+
 } // namespace
 
 struct Catalogue::Opened {
@@ -87,6 +110,9 @@ Catalogue::Catalogue(const std::string& shippedFolder) : opened_(std::make_share
     FcObjectSetDestroy(fields);
     FcPatternDestroy(wanted);
     FcConfigDestroy(shipped);
+    if (!shippedFolder.empty())
+        addLineFonts(shippedFolder, true, entries_);
+    addLineFonts(hersheyFolder, false, entries_);
 
     std::ranges::sort(entries_, {}, [](const TypefaceEntry& e) {
         return std::tuple(lowered(e.family), e.slanted, e.weight, lowered(e.style), !e.shipped, e.file);

@@ -16,14 +16,16 @@ struct TypefaceEntry {
     int weight = 0;        ///< Fontconfig's scale: 80 regular, 200 bold
     bool slanted = false;
     bool shipped = false; ///< one of Bollard's own
+    bool singleLine = false;
 };
 
 /// Reads Fontconfig's list of installed fonts, once in a process: started early on a thread of its own it
 /// saves that time to whoever needs it next, the interface's own fonts included.
 void readInstalledFonts();
 
-/// All outline typefaces that can be found by name, ordered by family, upright before slanted, light before
-/// bold. Bitmap-only, colour and non-OpenType fonts are left out: what is listed can be used.
+/// All typefaces that can be found by name, ordered by family, upright before slanted, light before bold:
+/// outline ones, SVG fonts that ship with Bollard, and Hershey's where they are installed. Bitmap-only,
+/// colour and non-OpenType fonts are left out: what is listed can be used.
 class Catalogue {
   public:
     /// Reads the installed fonts and those in `shippedFolder` (which need not exist).

@@ -1,4 +1,5 @@
 #include "type/typeface.hpp"
+#include "type/line_font.hpp"
 #include <array>
 #include <cmath>
 #include <filesystem>
@@ -115,19 +116,52 @@ bool wasMended(const std::vector<plane::Ring>& before, const plane::Region& afte
     return rings != after.rings.size() || std::fabs(std::fabs(signedArea) - area) > 1e-4 * area;
 }
 
+/// Contours that run out and come back the same way enclose nothing: they are open strokes, as a format of
+/// closed contours has to write them.
+bool runsBack(const plane::Contour& contour) {
+    const size_t size = contour.segments.size();
+    if (size < 2 || size % 2 != 0 || contour.open)
+        return false;
+    const auto from = [&](size_t i) { return i == 0 ? contour.start : contour.segments[i - 1].end; };
+    for (size_t i = 0; i < size / 2; ++i) {
+        const plane::Segment &out = contour.segments[i], &back = contour.segments[size - 1 - i];
+        const bool same =
+            out.kind == back.kind && from(i) == back.end && out.end == from(size - 1 - i) &&
+            (out.kind == Segment::Kind::line ||
+             (out.kind == Segment::Kind::quadratic && out.first == back.first) ||
+             (out.kind == Segment::Kind::cubic && out.first == back.second && out.second == back.first));
+        if (!same)
+            return false;
+    }
+    return true;
+}
+
+/// The same outline with such contours as open lines.
+plane::Outline unfolded(plane::Outline outline) {
+    for (plane::Contour& contour : outline.contours)
+        if (runsBack(contour)) {
+            contour.segments.resize(contour.segments.size() / 2);
+            contour.open = true;
+        }
+    return outline;
+}
+
 /// The glyph in its form on the grid, `scale` grid units per font unit.
-plane::Region formed(const Glyph& glyph, const GlyphForm& form, double scale, double tolerance) {
+plane::Region formed(const Glyph& glyph, bool singleLine, const GlyphForm& form, double scale,
+                     double tolerance) {
     const double lean = std::tan(form.slant * M_PI / 180);
     const bool upright = form.width == 1 && lean == 0;
-    plane::Region region = plane::filled(plane::flattened(
-        upright ? glyph.outline : plane::sheared(glyph.outline, form.width, lean), scale, tolerance));
+    const plane::Outline& drawn = upright ? glyph.outline : plane::sheared(glyph.outline, form.width, lean);
+    if (singleLine || form.traced)
+        return plane::stroked(plane::lines(drawn, scale, tolerance), form.stroke * scale, form.ends);
+    plane::Region region = plane::filled(plane::flattened(drawn, scale, tolerance));
     return form.weight == 0 ? region : plane::grown(region, form.weight * scale, plane::Corners::sharp);
 }
 
 double topOf(const plane::Outline& outline) {
     double top = 0;
-    for (const plane::Ring& ring : plane::flattened(outline, 16, 4))
-        top = std::max(top, plane::boxOf(ring).high.y / 16.0);
+    for (const plane::Line& line : plane::lines(outline, 16, 4))
+        top = std::max(top, plane::boxOf(line).high.y / 16.0);
     return top;
 }
 
@@ -163,6 +197,8 @@ struct Typeface::State {
         auto operator<=>(const ScaledKey&) const = default;
     };
     hb_font_t* font = nullptr;
+    std::shared_ptr<const LineFont> lineFont; ///< where glyphs are written as paths
+    bool singleLine = false;
     std::string family, style;
     double unitsPerEm = 1000, capitalHeight = 700, xHeight = 500, ascender = 800, lineHeight = 1200;
 
@@ -198,6 +234,9 @@ double Typeface::ascender() const {
 double Typeface::lineHeight() const {
     return state_->lineHeight;
 }
+bool Typeface::singleLine() const {
+    return state_->singleLine;
+}
 hb_font_t* Typeface::shapingFont() const {
     return state_->font;
 }
@@ -207,11 +246,18 @@ const Glyph& Typeface::glyph(std::uint32_t id) const {
     std::unique_ptr<const Glyph>& kept = state_->glyphs[id];
     if (!kept) {
         auto glyph = std::make_unique<Glyph>();
-        glyph->outline = outlineOf(state_->font, id);
+        if (state_->lineFont) {
+            if (id > 0 && id <= state_->lineFont->glyphs.size())
+                glyph->outline = state_->lineFont->glyphs[id - 1].outline;
+        } else {
+            glyph->outline = outlineOf(state_->font, id);
+        }
+        if (state_->singleLine)
+            glyph->outline = unfolded(std::move(glyph->outline));
         glyph->advance = hb_font_get_glyph_h_advance(state_->font, id);
         const double scale = widthGridPerEm / state_->unitsPerEm;
         const std::vector<plane::Ring> rings = plane::flattened(glyph->outline, scale, widthTolerance);
-        glyph->mended = wasMended(rings, plane::filled(rings));
+        glyph->mended = !state_->singleLine && wasMended(rings, plane::filled(rings));
         kept = std::move(glyph);
     }
     return *kept;
@@ -230,7 +276,7 @@ std::shared_ptr<const plane::Region> Typeface::region(std::uint32_t id, double s
     std::shared_ptr<const plane::Region>& kept = state_->regions[{id, scale, form}];
     if (!kept)
         kept = std::make_shared<const plane::Region>(
-            formed(drawn, form, scale, solidTolerance_mm * plane::unitsPerMillimetre));
+            formed(drawn, state_->singleLine, form, scale, solidTolerance_mm * plane::unitsPerMillimetre));
     return kept;
 }
 
@@ -248,7 +294,7 @@ std::shared_ptr<const std::vector<plane::WidthSample>> Typeface::widths(std::uin
             return kept->second;
     }
     const double scale = widthGridPerEm / state_->unitsPerEm;
-    const plane::Region region = formed(drawn, form, scale, widthTolerance);
+    const plane::Region region = formed(drawn, state_->singleLine, form, scale, widthTolerance);
     auto samples =
         std::make_shared<std::vector<plane::WidthSample>>(plane::widthsOf(plane::medialAxis(region), region));
     for (plane::WidthSample& sample : *samples) {
@@ -262,10 +308,121 @@ std::shared_ptr<const std::vector<plane::WidthSample>> Typeface::widths(std::uin
     return state_->widths.try_emplace({id, form}, std::move(samples)).first->second;
 }
 
+namespace {
+
+/// Letters told from a font of paths by its own table.
+hb_font_funcs_t* lineFontFunctions() {
+    static hb_font_funcs_t* const functions = [] {
+        hb_font_funcs_t* f = hb_font_funcs_create();
+        hb_font_funcs_set_nominal_glyph_func(
+            f,
+            [](hb_font_t*, void* data, hb_codepoint_t code, hb_codepoint_t* glyph, void*) -> hb_bool_t {
+                const auto* font = static_cast<const LineFont*>(data);
+                const LineFont::Glyph* found = font->find(code);
+                if (!found && code == U'\u00A0')
+                    found = font->find(U' ');
+                if (!found)
+                    return false;
+                *glyph = hb_codepoint_t(found - font->glyphs.data()) + 1;
+                return true;
+            },
+            nullptr, nullptr);
+        hb_font_funcs_set_glyph_h_advance_func(
+            f,
+            [](hb_font_t*, void* data, hb_codepoint_t glyph, void*) -> hb_position_t {
+                const auto* font = static_cast<const LineFont*>(data);
+                return glyph == 0 || glyph > font->glyphs.size()
+                           ? hb_position_t(font->unitsPerEm / 2)
+                           : hb_position_t(std::lround(font->glyphs[glyph - 1].advance));
+            },
+            nullptr, nullptr);
+        hb_font_funcs_set_glyph_h_kerning_func(
+            f,
+            [](hb_font_t*, void* data, hb_codepoint_t first, hb_codepoint_t second, void*) -> hb_position_t {
+                const auto* font = static_cast<const LineFont*>(data);
+                if (first == 0 || second == 0)
+                    return 0;
+                return -hb_position_t(
+                    std::lround(font->closer(font->glyphs[first - 1], font->glyphs[second - 1])));
+            },
+            nullptr, nullptr);
+        hb_font_funcs_make_immutable(f);
+        return f;
+    }();
+    return functions;
+}
+
+bool startsWith(const std::string& file, std::string_view start) {
+    std::array<char, 256> head{};
+    std::ifstream(file, std::ios::binary).read(head.data(), head.size());
+    std::string_view text(head.data(), head.size());
+    if (text.starts_with("\xEF\xBB\xBF"))
+        text.remove_prefix(3);
+    text.remove_prefix(std::min(text.find_first_not_of(" \t\r\n"), text.size()));
+    return text.starts_with(start);
+}
+
+std::string wholeText(const std::string& file) {
+    std::ifstream in(file, std::ios::binary);
+    return {std::istreambuf_iterator<char>(in), {}};
+}
+
+/// Fonts of open strokes in a format of closed contours: every contour of some usual letters runs back.
+bool drawsLines(hb_font_t* font) {
+    bool any = false;
+    for (const hb_codepoint_t letter : {U'H', U'x', U'S', U'1', U'n'}) {
+        hb_codepoint_t glyph = 0;
+        if (!hb_font_get_nominal_glyph(font, letter, &glyph))
+            continue;
+        for (const plane::Contour& contour : outlineOf(font, glyph).contours) {
+            if (!runsBack(contour))
+                return false;
+            any = true;
+        }
+    }
+    return any;
+}
+
+} // namespace
+
+quantity::Result<std::shared_ptr<const Typeface>> openLineFont(const std::string& file) {
+    auto read = startsWith(file, "<") ? lineFontFromSvg(wholeText(file), file)
+                                      : lineFontFromHershey(wholeText(file), file);
+    if (!read)
+        return read.problem();
+    auto state = std::make_unique<Typeface::State>();
+    const auto font = std::make_shared<const LineFont>(*std::move(read));
+    state->lineFont = font;
+    state->singleLine = font->singleLine;
+    // A face without tables; HarfBuzz does not shape with its own empty one.
+    hb_face_t* const bare = hb_face_create(hb_blob_get_empty(), 0);
+    state->font = hb_font_create(bare);
+    hb_face_destroy(bare);
+    hb_font_set_funcs(state->font, lineFontFunctions(), const_cast<LineFont*>(font.get()), nullptr);
+    const int unitsPerEm = int(std::lround(font->unitsPerEm));
+    hb_font_set_scale(state->font, unitsPerEm, unitsPerEm);
+    hb_font_make_immutable(state->font);
+    const auto height = [&](char32_t letter, double told, double otherwise) {
+        const LineFont::Glyph* glyph = font->find(letter);
+        const double top = told > 0 || !glyph ? 0 : topOf(glyph->outline);
+        return told > 0 ? told : top > 0 ? top : otherwise * font->unitsPerEm;
+    };
+    state->family = nameOf(font->family.c_str(), std::filesystem::path(file).stem().string());
+    state->style = font->style;
+    state->unitsPerEm = font->unitsPerEm;
+    state->ascender = font->ascender;
+    state->lineHeight = std::max(font->ascender - font->descender, font->unitsPerEm / 2);
+    state->capitalHeight = height(U'H', font->capitalHeight, 0.7);
+    state->xHeight = height(U'x', font->xHeight, 0.5);
+    return std::shared_ptr<const Typeface>(new Typeface(std::move(state)));
+}
+
 quantity::Result<std::shared_ptr<const Typeface>> openTypeface(const std::string& file, int index,
                                                                int namedInstance) {
     if (!std::filesystem::exists(file))
         return Problem{ProblemKind::fileMissing, file};
+    if (startsWith(file, "<") || std::filesystem::path(file).extension() == ".jhf")
+        return openLineFont(file);
     FreeType freeType;
     FT_Init_FreeType(&freeType.library);
     if (FT_New_Face(freeType.library, file.c_str(), index, &freeType.face) != 0) {
@@ -301,6 +458,7 @@ quantity::Result<std::shared_ptr<const Typeface>> openTypeface(const std::string
     state->family = family;
     state->style = nameOf(face->style_name, "Regular");
     state->unitsPerEm = unitsPerEm;
+    state->singleLine = drawsLines(state->font);
     hb_font_extents_t extents{};
     hb_font_get_h_extents(state->font, &extents);
     state->ascender = extents.ascender;

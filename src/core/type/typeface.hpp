@@ -16,13 +16,14 @@ struct TypefaceChoice {
     std::string family{};
     std::string style{};
     std::string file{};
-    int index = 0; ///< face within a collection file
+    int index = 0;           ///< face within a collection file
+    bool centreline = false; ///< the middle lines of its strokes instead of its outlines
     bool operator==(const TypefaceChoice&) const = default;
 };
 
 /// One glyph as the font draws it. Lengths are in font units, y up, the origin on the baseline.
 struct Glyph {
-    plane::Outline outline{};
+    plane::Outline outline{}; ///< of a single-line typeface: the lines, mostly open
     double advance = 0;
     bool mended = false; ///< contours overlapped or crossed themselves and were united
 };
@@ -32,6 +33,9 @@ struct GlyphForm {
     double width = 1;  ///< times as wide, above 0
     double slant = 0;  ///< degrees, tops to the right; between -60 and 60
     double weight = 0; ///< strokes grown on each side by so many font units; negative makes them lighter
+    double stroke = 0; ///< how wide lines are drawn, font units; of single-line typefaces and traced outlines
+    plane::Ends ends = plane::Ends::round;
+    bool traced = false; ///< outlines are lines to follow, not areas
     auto operator<=>(const GlyphForm&) const = default;
     /// Where a point or an offset of the font goes, weight aside.
     plane::Vector moved(plane::Vector v) const;
@@ -47,6 +51,8 @@ class Typeface {
 
     const std::string& family() const;
     const std::string& style() const;
+    /// Glyphs are lines to follow, and get their area from the width of the stroke.
+    bool singleLine() const;
     double unitsPerEm() const;
     /// The top of H above the baseline; where there is no H, the font's table; font units, above 0.
     double capitalHeight() const;
@@ -69,13 +75,15 @@ class Typeface {
 
   private:
     friend quantity::Result<std::shared_ptr<const Typeface>> openTypeface(const std::string&, int, int);
+    friend quantity::Result<std::shared_ptr<const Typeface>> openLineFont(const std::string&);
     struct State;
     explicit Typeface(std::unique_ptr<State> state);
     std::unique_ptr<State> state_;
 };
 
-/// Opens a font file: ttf, otf, ttc, woff, woff2; a variable font at its default, or at a named instance
-/// (1-based, 0 for the default). Broken, bitmap-only and colour-only files are told apart in the problem.
+/// Opens a font file: ttf, otf, ttc, woff, woff2, an SVG font, or Hershey's jhf; a variable font at its
+/// default, or at a named instance (1-based, 0 for the default). Broken, bitmap-only and colour-only files
+/// are told apart in the problem.
 quantity::Result<std::shared_ptr<const Typeface>> openTypeface(const std::string& file, int index = 0,
                                                                int namedInstance = 0);
 

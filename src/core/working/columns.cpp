@@ -47,6 +47,7 @@ std::vector<Interval> materialOver(LayerSet layers, std::int32_t back, bool anyB
         const Working& working = worked[i].working;
         switch (working.kind) {
         case Kind::sunk:
+        case Kind::scribed:
             takeMaterial(blank, -toUnits(working.depth), 0);
             break;
         case Kind::pierced:

@@ -14,6 +14,8 @@ Working deciding(const Working& working) {
         return {working.kind, working.height, 0, 0};
     case Kind::sunk:
         return {working.kind, 0, working.depth, 0};
+    case Kind::scribed: // the same material as sunk
+        return {Kind::sunk, 0, working.depth, 0};
     case Kind::pierced:
         break;
     }
@@ -31,6 +33,25 @@ PlacedLetters::PlacedLetters(int number, std::shared_ptr<const setting::Setting>
         for (size_t i = range.begin(); i < range.end(); ++i)
             onSide[i] = place.onSide(setting->letters[i]);
     });
+}
+
+void cutOut(const PlacedLetters& cutter, std::span<PlacedLetters> others) {
+    const plane::Region shape = plane::united(cutter.onSide);
+    const plane::Box box = plane::boxOf(shape);
+    if (box.empty())
+        return;
+    for (PlacedLetters& other : others)
+        for (size_t i = 0; i < other.onSide.size(); ++i) {
+            const plane::Box own = plane::boxOf(other.onSide[i]);
+            if (own.empty() || !own.meets(box))
+                continue;
+            plane::Region left = plane::without(other.onSide[i], shape);
+            if (left == other.onSide[i])
+                continue;
+            other.onSide[i] = std::move(left);
+            other.altered.resize(other.onSide.size());
+            other.altered[i] = true;
+        }
 }
 
 std::vector<Worked> workedOf(std::span<const PlacedLetters> inscriptions) {

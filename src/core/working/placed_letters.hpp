@@ -14,10 +14,19 @@ struct PlacedLetters {
     setting::Place place;
     Working working{};
     std::vector<plane::Region> onSide{}; ///< by letter, grid units
+    std::vector<bool> altered{}; ///< by letter: it is no longer as its glyph is drawn; empty when none is
 
     PlacedLetters(int number, std::shared_ptr<const setting::Setting> letters,
                   const setting::Placing& placing, const Working& how);
+
+    /// The letter is its typeface's glyph in its place, so that what is known of the glyph holds for it.
+    bool asDrawn(size_t letter) const {
+        return !setting->letters[letter].own && !(letter < altered.size() && altered[letter]);
+    }
 };
+
+/// Takes the shapes of `cutter` away from the letters of `others`.
+void cutOut(const PlacedLetters& cutter, std::span<PlacedLetters> others);
 
 /// Letters of like working united, across inscriptions.
 std::vector<Worked> workedOf(std::span<const PlacedLetters> inscriptions);

@@ -1,0 +1,228 @@
+#include "files/drawing.hpp"
+#include "files/whole_file.hpp"
+#include "plane/arc_fit.hpp"
+#include "plane/path_data.hpp"
+#include "plane/region.hpp"
+#include <array>
+#include <cstdlib>
+#include <dxflib/dl_dxf.h>
+#include <filesystem>
+#include <fmt/format.h>
+#include <memory>
+#include <unistd.h>
+
+namespace bollard::files {
+
+using plane::Contour, plane::Outline, plane::Segment, plane::Vector;
+
+namespace {
+
+std::string escaped(const std::string& text) {
+    std::string result;
+    for (const char c : text)
+        result += c == '&'   ? "&amp;"
+                  : c == '<' ? "&lt;"
+                  : c == '>' ? "&gt;"
+                  : c == '"' ? "&quot;"
+                             : std::string(1, c);
+    return result;
+}
+
+plane::Box boxOf(const std::vector<DrawingLayer>& layers) {
+    plane::Box box;
+    for (const DrawingLayer& layer : layers)
+        for (const plane::Line& line : plane::lines(layer.outline, plane::unitsPerMillimetre, 10))
+            box.include(plane::boxOf(line));
+    return box;
+}
+
+/// In the page's own coordinates, y down from its upper left.
+Outline onPage(Outline outline, double left, double top) {
+    for (Contour& contour : outline.contours) {
+        const auto place = [&](Vector& v) { v = {v.x - left, top - v.y}; };
+        place(contour.start);
+        for (Segment& segment : contour.segments)
+            for (Vector* v : {&segment.first, &segment.second, &segment.end})
+                place(*v);
+    }
+    return outline;
+}
+
+/// A contour's points, fine enough that fitting them again stays within the tolerance.
+std::vector<Vector> finePoints(const Contour& contour) {
+    constexpr double scale = plane::unitsPerMillimetre * 10, chord_mm = 0.0005;
+    std::vector<Vector> points;
+    for (const plane::Line& line : plane::lines({{contour}}, scale, chord_mm * scale))
+        for (const plane::Point p : line)
+            points.push_back((1 / scale) * plane::vectorOf(p));
+    if (!contour.open && points.size() > 1 && points.front() == points.back())
+        points.pop_back();
+    return points;
+}
+
+class DxfWriter {
+  public:
+    DxfWriter(DL_Dxf& dxf, DL_WriterA& out) : dxf_(dxf), out_(out) {}
+
+    void write(const std::vector<DrawingLayer>& layers, DxfCurves curves) {
+        head(layers);
+        for (const DrawingLayer& layer : layers) {
+            attributes_ = DL_Attributes(layer.name, 256, -1, "BYLAYER", 1.0);
+            for (const Contour& contour : layer.outline.contours) {
+                if (contour.segments.empty())
+                    dxf_.writePoint(out_, DL_PointData(contour.start.x, contour.start.y, 0), attributes_);
+                else if (curves == DxfCurves::arcs)
+                    asArcs(contour);
+                else
+                    asSplines(contour);
+            }
+        }
+        out_.sectionEnd();
+        dxf_.writeObjects(out_);
+        dxf_.writeObjectsEnd(out_);
+        out_.dxfEOF();
+    }
+
+  private:
+    void head(const std::vector<DrawingLayer>& layers) {
+        dxf_.writeHeader(out_);
+        out_.dxfString(9, "$INSUNITS");
+        constexpr int millimetres = 4;
+        out_.dxfInt(70, millimetres);
+        out_.dxfString(9, "$MEASUREMENT");
+        out_.dxfInt(70, 1);
+        out_.sectionEnd();
+        out_.sectionTables();
+        dxf_.writeVPort(out_);
+        const std::array linetypes{"BYBLOCK", "BYLAYER", "CONTINUOUS"};
+        out_.tableLinetypes(int(linetypes.size()));
+        for (const char* name : linetypes)
+            dxf_.writeLinetype(out_, DL_LinetypeData(name, name, 0, 0, 0.0));
+        out_.tableEnd();
+        out_.tableLayers(int(layers.size()) + 1);
+        dxf_.writeLayer(out_, DL_LayerData("0", 0),
+                        DL_Attributes("", DL_Codes::black, 100, "CONTINUOUS", 1.0));
+        int colour = 1;
+        for (const DrawingLayer& layer : layers)
+            dxf_.writeLayer(out_, DL_LayerData(layer.name, 0),
+                            DL_Attributes("", colour++, 100, "CONTINUOUS", 1.0));
+        out_.tableEnd();
+        out_.tableStyle(1);
+        dxf_.writeStyle(out_, DL_StyleData("Standard", 0, 0.0, 1.0, 0.0, 0, 2.5, "txt", ""));
+        out_.tableEnd();
+        dxf_.writeView(out_);
+        dxf_.writeUcs(out_);
+        out_.tableAppid(1);
+        dxf_.writeAppid(out_, "ACAD");
+        out_.tableEnd();
+        dxf_.writeDimStyle(out_, 1, 1, 1, 1, 1);
+        dxf_.writeBlockRecord(out_);
+        out_.tableEnd();
+        out_.sectionEnd();
+        out_.sectionBlocks();
+        for (const char* name : {"*Model_Space", "*Paper_Space", "*Paper_Space0"}) {
+            dxf_.writeBlock(out_, DL_BlockData(name, 0, 0.0, 0.0, 0.0));
+            dxf_.writeEndBlock(out_, name);
+        }
+        out_.sectionEnd();
+        out_.sectionEntities();
+    }
+
+    void asArcs(const Contour& contour) {
+        constexpr double tolerance_mm = 0.004; // and 0.0005 of the points
+        const plane::ArcPath path = plane::arcsThrough(finePoints(contour), !contour.open, tolerance_mm);
+        const int count = int(path.segments.size()) + (path.closed ? 0 : 1);
+        dxf_.writePolyline(out_, DL_PolylineData(count, 0, 0, path.closed ? 1 : 0), attributes_);
+        Vector at = path.start;
+        for (const plane::ArcSegment& segment : path.segments) {
+            dxf_.writeVertex(out_, DL_VertexData(at.x, at.y, 0, std::tan(segment.sweep * M_PI / 720)));
+            at = segment.end;
+        }
+        if (!path.closed)
+            dxf_.writeVertex(out_, DL_VertexData(at.x, at.y, 0, 0));
+        dxf_.writePolylineEnd(out_);
+    }
+
+    void asSplines(const Contour& contour) {
+        Vector at = contour.start;
+        const auto line = [&](Vector to) {
+            if (to == at)
+                return;
+            dxf_.writeLine(out_, DL_LineData(at.x, at.y, 0, to.x, to.y, 0), attributes_);
+            at = to;
+        };
+        for (const Segment& segment : contour.segments) {
+            if (segment.kind == Segment::Kind::line) {
+                line(segment.end);
+                continue;
+            }
+            const bool cubic = segment.kind == Segment::Kind::cubic;
+            std::vector<Vector> points{at, segment.first};
+            if (cubic)
+                points.push_back(segment.second);
+            points.push_back(segment.end);
+            const int degree = cubic ? 3 : 2, control = int(points.size());
+            constexpr int planar = 8;
+            dxf_.writeSpline(out_, DL_SplineData(degree, 2 * control, control, 0, planar), attributes_);
+            for (int i = 0; i < 2 * control; ++i)
+                dxf_.writeKnot(out_, DL_KnotData(i < control ? 0 : 1));
+            for (const Vector p : points)
+                dxf_.writeControlPoint(out_, DL_ControlPointData(p.x, p.y, 0, 1));
+            at = segment.end;
+        }
+        if (!contour.open)
+            line(contour.start);
+    }
+
+    DL_Dxf& dxf_;
+    DL_WriterA& out_;
+    DL_Attributes attributes_;
+};
+
+} // namespace
+
+std::string svgOf(const std::vector<DrawingLayer>& layers, const std::string& title, double room) {
+    const plane::Box box = boxOf(layers);
+    const double left = box.empty() ? 0 : plane::toMillimetres(box.low.x) - room;
+    const double top = box.empty() ? 0 : plane::toMillimetres(box.high.y) + room;
+    const double width = box.empty() ? 1 : plane::toMillimetres(double(box.high.x) - box.low.x) + 2 * room;
+    const double height = box.empty() ? 1 : plane::toMillimetres(double(box.high.y) - box.low.y) + 2 * room;
+    std::string text =
+        fmt::format("<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n"
+                    "<svg xmlns=\"http://www.w3.org/2000/svg\" version=\"1.1\" width=\"{0:.4f}mm\" "
+                    "height=\"{1:.4f}mm\" viewBox=\"0 0 {0:.4f} {1:.4f}\">\n<title>{2}</title>\n",
+                    width, height, escaped(title));
+    for (const DrawingLayer& layer : layers) {
+        text += fmt::format("<g id=\"{}\" fill=\"none\" stroke=\"black\" stroke-width=\"0.1\">\n",
+                            escaped(layer.name));
+        constexpr int decimals = 4;
+        for (const Contour& contour : onPage(layer.outline, left, top).contours)
+            text += "<path d=\"" + plane::pathDataOf({{contour}}, decimals) + "\"/>\n";
+        text += "</g>\n";
+    }
+    return text + "</svg>\n";
+}
+
+quantity::Result<std::string> dxfOf(const std::vector<DrawingLayer>& layers, DxfCurves curves) {
+    // dxflib writes to files only.
+    std::string name = (std::filesystem::temp_directory_path() / "bollard-drawing-XXXXXX").string();
+    const int descriptor = mkstemp(name.data());
+    if (descriptor < 0)
+        return quantity::Problem{quantity::ProblemKind::fileUnwritable, name, "no temporary file"};
+    close(descriptor);
+    {
+        DL_Dxf dxf;
+        const std::unique_ptr<DL_WriterA> out(dxf.out(name.c_str(), DL_Codes::AC1015));
+        if (!out) {
+            std::filesystem::remove(name);
+            return quantity::Problem{quantity::ProblemKind::fileUnwritable, name, "no temporary file"};
+        }
+        DxfWriter(dxf, *out).write(layers, curves);
+        out->close();
+    }
+    auto bytes = readWhole(name);
+    std::filesystem::remove(name);
+    return bytes;
+}
+
+} // namespace bollard::files

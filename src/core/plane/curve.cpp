@@ -1,0 +1,158 @@
+#include "plane/curve.hpp"
+#include <array>
+
+namespace bollard::plane {
+namespace {
+
+constexpr int piecesPerCubic = 16;
+
+struct Node {
+    double at, weight;
+};
+/// Gauss-Legendre, 8 points on [-1, 1].
+constexpr std::array gauss{
+    Node{0.1834346424956498, 0.3626837833783620}, Node{0.5255324099163290, 0.3137066458778873},
+    Node{0.7966664774136267, 0.2223810344533745}, Node{0.9602898564975363, 0.1012285362903763}};
+
+Vector unit(Vector v) {
+    const double size = length(v);
+    return size > 0 ? (1 / size) * v : Vector{1, 0};
+}
+Vector leftOf(Vector v) {
+    return {-v.y, v.x};
+}
+
+} // namespace
+
+Curve::Curve(const Contour& contour, double off) : off_(off) {
+    Vector at = contour.start;
+    const auto add = [&](Vector b, Vector c, Vector d, int pieces) {
+        if (plane::length(d - at) == 0 && plane::length(b - at) == 0 && plane::length(c - at) == 0)
+            return;
+        for (int i = 0; i < pieces; ++i)
+            pieces_.push_back({at, b, c, d, double(i) / pieces, double(i + 1) / pieces});
+        at = d;
+    };
+    const auto line = [&](Vector to) { add(at + (1.0 / 3) * (to - at), at + (2.0 / 3) * (to - at), to, 1); };
+    for (const Segment& segment : contour.segments) {
+        if (segment.kind == Segment::Kind::line)
+            line(segment.end);
+        else if (segment.kind == Segment::Kind::quadratic)
+            add(at + (2.0 / 3) * (segment.first - at),
+                segment.end + (2.0 / 3) * (segment.first - segment.end), segment.end, piecesPerCubic);
+        else
+            add(segment.first, segment.second, segment.end, piecesPerCubic);
+    }
+    closed_ = !contour.open;
+    if (closed_)
+        line(contour.start);
+    double sum = 0;
+    starts_.reserve(pieces_.size() + 1);
+    for (const Piece& piece : pieces_) {
+        starts_.push_back(sum);
+        sum += lengthOf(piece, piece.from, piece.to);
+    }
+    starts_.push_back(sum);
+    closed_ = closed_ && sum > 0;
+}
+
+Vector Curve::derivative(const Piece& p, double t) const {
+    const double u = 1 - t;
+    return 3 * u * u * (p.b - p.a) + 6 * u * t * (p.c - p.b) + 3 * t * t * (p.d - p.c);
+}
+
+Vector Curve::alongOn(const Piece& piece, double t) const {
+    Vector d = derivative(piece, t);
+    if (plane::length(d) <
+        1e-12 * plane::length(piece.d - piece.a)) // a handle of no length: look a little inwards
+        d = derivative(piece, t < 0.5 ? t + 1e-4 : t - 1e-4);
+    return unit(d);
+}
+
+Vector Curve::placeOn(const Piece& p, double t) const {
+    const double u = 1 - t;
+    const Vector on = u * u * u * p.a + 3 * u * u * t * p.b + 3 * u * t * t * p.c + t * t * t * p.d;
+    return off_ == 0 ? on : on + off_ * leftOf(alongOn(p, t));
+}
+
+double Curve::speed(const Piece& p, double t) const {
+    const Vector first = derivative(p, t);
+    const double size = plane::length(first);
+    if (off_ == 0 || size == 0)
+        return size;
+    const Vector second = 6 * (1 - t) * (p.c - 2.0 * p.b + p.a) + 6 * t * (p.d - 2.0 * p.c + p.b);
+    return std::fabs(size - off_ * cross(first, second) / (size * size));
+}
+
+double Curve::lengthOf(const Piece& piece, double from, double to) const {
+    const double middle = (from + to) / 2, half = (to - from) / 2;
+    double sum = 0;
+    for (const Node& node : gauss)
+        sum += node.weight * (speed(piece, middle - half * node.at) + speed(piece, middle + half * node.at));
+    return sum * half;
+}
+
+Curve::Place Curve::at(double distance) const {
+    if (straight())
+        return {{distance, off_}, {1, 0}};
+    const double whole = length();
+    if (closed_) {
+        distance = std::fmod(distance, whole);
+        if (distance < 0)
+            distance += whole;
+    }
+    if (distance <= 0) {
+        const Vector along = alongOn(pieces_.front(), pieces_.front().from);
+        return {placeOn(pieces_.front(), pieces_.front().from) + distance * along, along};
+    }
+    if (distance >= whole) {
+        const Vector along = alongOn(pieces_.back(), pieces_.back().to);
+        return {placeOn(pieces_.back(), pieces_.back().to) + (distance - whole) * along, along};
+    }
+    const auto next = std::ranges::upper_bound(starts_, distance);
+    const size_t i = std::min(size_t(next - starts_.begin()) - 1, pieces_.size() - 1);
+    const Piece& piece = pieces_[i];
+    const double wanted = distance - starts_[i], size = starts_[i + 1] - starts_[i];
+    double t = piece.from + (piece.to - piece.from) * (size > 0 ? wanted / size : 0);
+    constexpr int mostSteps = 8;
+    for (int step = 0; step < mostSteps; ++step) {
+        const double rate = speed(piece, t);
+        if (rate <= 0)
+            break;
+        const double by = (wanted - lengthOf(piece, piece.from, t)) / rate;
+        t = std::clamp(t + by, piece.from, piece.to);
+        if (std::fabs(by) < 1e-10)
+            break;
+    }
+    return {placeOn(piece, t), alongOn(piece, t)};
+}
+
+double Curve::nearest(Vector point) const {
+    if (straight())
+        return point.x;
+    // Sampled first, then closed in on: the distance has one valley within a few samples.
+    const double whole = length();
+    const int samples = std::max(64, int(pieces_.size()) * 4);
+    const auto far = [&](double distance) { return plane::length(at(distance).at - point); };
+    double best = 0;
+    for (int i = 1; i <= samples; ++i)
+        if (const double d = whole * i / samples; far(d) < far(best))
+            best = d;
+    double low = best - whole / samples, high = best + whole / samples;
+    if (!closed_) {
+        low = std::max(low, 0.0);
+        high = std::min(high, whole);
+    }
+    constexpr int halvings = 40;
+    for (int i = 0; i < halvings; ++i) {
+        const double third = (high - low) / 3;
+        if (far(low + third) < far(high - third))
+            high -= third;
+        else
+            low += third;
+    }
+    const double found = (low + high) / 2;
+    return closed_ ? std::fmod(found + whole, whole) : found;
+}
+
+} // namespace bollard::plane

@@ -1,0 +1,145 @@
+#include "setting/ornament.hpp"
+
+namespace bollard::setting {
+namespace {
+
+using plane::Outline, plane::Region, plane::unitsPerMillimetre, plane::Vector;
+
+constexpr double tolerance = 0.01 * unitsPerMillimetre;
+
+Region filledOf(const Outline& outline) {
+    return plane::filled(plane::flattened(outline, unitsPerMillimetre, tolerance));
+}
+
+/// The band along the inside of a shape's edge.
+Region bandOf(const Region& shape, double band_mm) {
+    return plane::without(shape, plane::grown(shape, -band_mm * unitsPerMillimetre));
+}
+
+Outline ellipse(Vector low, Vector high) {
+    Outline unit{{plane::circle({}, 1)}};
+    const Vector middle = 0.5 * (low + high), half = 0.5 * (high - low);
+    const auto place = [&](Vector& v) { v = {middle.x + half.x * v.x, middle.y + half.y * v.y}; };
+    for (plane::Contour& contour : unit.contours) {
+        place(contour.start);
+        for (plane::Segment& segment : contour.segments)
+            for (Vector* v : {&segment.first, &segment.second, &segment.end})
+                place(*v);
+    }
+    return unit;
+}
+
+Outline shapeOf(const Ornament& ornament, Vector low, Vector high) {
+    return ornament.shape == FrameShape::oval
+               ? ellipse(low, high)
+               : Outline{{plane::roundedRectangle(low, high, ornament.corner)}};
+}
+
+/// The words' letters grown by the distance and the band, without holes.
+Region outlineAround(const Setting& words, const Ornament& ornament) {
+    std::vector<Region> letters;
+    for (const Letter& letter : words.letters)
+        letters.push_back(shapeOf(letter));
+    Region around =
+        plane::grown(plane::united(letters), (ornament.distance + ornament.band) * unitsPerMillimetre);
+    std::erase_if(around.rings, [](const plane::Ring& ring) { return plane::areaOf(ring) < 0; });
+    return around;
+}
+
+Region frameOf(const Ornament& ornament, const Setting* words) {
+    if (ornament.around < 0) {
+        const Vector half{ornament.width / 2, ornament.height / 2};
+        return bandOf(filledOf(shapeOf(ornament, -1.0 * half, half)), ornament.band);
+    }
+    if (!words || words->ink.empty())
+        return {};
+    if (ornament.shape == FrameShape::outline)
+        return bandOf(outlineAround(*words, ornament), ornament.band);
+    const double room = ornament.distance + ornament.band;
+    Vector low = (1 / unitsPerMillimetre) * plane::vectorOf(words->ink.low);
+    Vector high = (1 / unitsPerMillimetre) * plane::vectorOf(words->ink.high);
+    if (ornament.shape == FrameShape::oval) { // through the corners of the words' box
+        const Vector middle = 0.5 * (low + high), half = std::sqrt(0.5) * (high - low);
+        low = middle - half;
+        high = middle + half;
+    }
+    return bandOf(filledOf(shapeOf(ornament, low - Vector{room, room}, high + Vector{room, room})),
+                  ornament.band);
+}
+
+Region borderOf(const Ornament& ornament, const Outline& edge) {
+    if (edge.contours.empty())
+        return {};
+    const Region within =
+        plane::grown(filledOf({{edge.contours.front()}}), -ornament.distance * unitsPerMillimetre);
+    return bandOf(within, ornament.band);
+}
+
+Outline scaled(Outline outline, double by) {
+    for (plane::Contour& contour : outline.contours) {
+        contour.start = by * contour.start;
+        for (plane::Segment& segment : contour.segments)
+            for (Vector* v : {&segment.first, &segment.second, &segment.end})
+                *v = by * *v;
+    }
+    return outline;
+}
+
+Region artworkOf(const Ornament& ornament) {
+    const Outline drawn = scaled(ornament.artwork, ornament.scale / 100);
+    Outline open;
+    std::ranges::copy_if(drawn.contours, std::back_inserter(open.contours), &plane::Contour::open);
+    const Region lines = plane::stroked(plane::lines(open, unitsPerMillimetre, tolerance),
+                                        ornament.stroke * unitsPerMillimetre, plane::Ends::round);
+    return plane::united(std::vector{filledOf(drawn), lines});
+}
+
+} // namespace
+
+Setting set(const Ornament& ornament, const Setting* words, const Outline& edge, bool traced) {
+    Setting setting;
+    setting.scale = 1;
+    Region shape;
+    switch (ornament.kind) {
+    case OrnamentKind::none:
+        return setting;
+    case OrnamentKind::frame:
+        shape = frameOf(ornament, words);
+        break;
+    case OrnamentKind::bar: {
+        const Vector half{ornament.width / 2, ornament.height / 2};
+        shape = filledOf({{plane::roundedRectangle(-1.0 * half, half, ornament.corner)}});
+        break;
+    }
+    case OrnamentKind::border:
+        shape = borderOf(ornament, edge);
+        break;
+    case OrnamentKind::artwork:
+        shape = artworkOf(ornament);
+        break;
+    }
+    if (traced) {
+        std::vector<plane::Line> rings = shape.rings;
+        for (plane::Line& ring : rings)
+            ring.push_back(ring.front());
+        shape = plane::stroked(rings, ornament.stroke * unitsPerMillimetre, plane::Ends::round);
+    }
+    for (Region& part : plane::parts(shape)) {
+        Letter letter;
+        letter.own = true;
+        letter.box = plane::boxOf(part);
+        setting.ink.include(letter.box);
+        letter.region = std::make_shared<const Region>(std::move(part));
+        setting.letters.push_back(std::move(letter));
+    }
+    setting.flat = setting.ink;
+    setting.frame = setting.ink.empty() ? plane::Box{{0, 0}, {0, 0}} : setting.ink;
+    const bool goesWithWords = ornament.kind == OrnamentKind::frame && ornament.around >= 0 && words;
+    if (goesWithWords)
+        setting.frame = words->frame;
+    if (ornament.kind == OrnamentKind::border)
+        setting.frame = {{0, 0}, {0, 0}}; // lies where the edge is
+    return setting;
+}
+
+} // namespace bollard::setting

@@ -1,0 +1,45 @@
+// Shapes that are worked like words: frames, bars, borders, artwork.
+#pragma once
+#include "setting/setting.hpp"
+
+namespace bollard::setting {
+
+enum class OrnamentKind {
+    none, ///< the inscription is words
+    frame,
+    bar,
+    border, ///< along the blank's edge
+    artwork ///< shapes and lines from a drawing
+};
+constexpr int ornamentKinds = 5;
+
+enum class FrameShape {
+    rectangle, ///< with rounded corners where asked for
+    oval,
+    outline ///< follows the letters themselves; only around words
+};
+constexpr int frameShapes = 3;
+
+/// Lengths in mm. Fields of other kinds are kept.
+struct Ornament {
+    OrnamentKind kind = OrnamentKind::none;
+    FrameShape shape = FrameShape::rectangle;
+    double width = 60;   ///< frame: outside; bar: its length
+    double height = 30;  ///< frame: outside; bar: how thick
+    double corner = 0;   ///< rectangle, border, bar: radius of the outer corners
+    double band = 2;     ///< frame, border: how wide the band is
+    double distance = 3; ///< border: from the edge; frame around words: from them
+    int around = -1; ///< frame: the inscription (its number on the card) it goes round; -1: of its own size
+    plane::Outline artwork{}; ///< closed contours are areas, open ones lines as wide as `stroke`
+    double stroke = 1;
+    double scale = 100;   ///< artwork: percent of its own size
+    std::string source{}; ///< the file the artwork came from, without its folder
+    bool operator==(const Ornament&) const = default;
+};
+
+/// The ornament laid out; one letter without text for each separate shape. A frame around words takes their
+/// setting's frame, so that it is placed with them. `words` may be null, `edge` empty: then there is nothing
+/// to go round, and the setting is empty. Traced ornaments are outlines followed by a line of width `stroke`.
+Setting set(const Ornament& ornament, const Setting* words, const plane::Outline& edge, bool traced = false);
+
+} // namespace bollard::setting
