@@ -245,6 +245,14 @@ LetteringStation::LetteringStation(CardEditor& editor, Maker& maker, QWidget* pa
                                 [&](card::Inscription& inscription) { inscription.cutsOut = cuts; });
     });
     shapeFold_ = fold(tr("Shape of the letters"));
+    centreline_ = new QCheckBox(tr("Centreline of this typeface"), this);
+    centreline_->setToolTip(tr("The middle lines of its strokes, as a single-line typeface"));
+    wide(centreline_);
+    connect(centreline_, &QCheckBox::clicked, this, [this](bool centreline) {
+        editor_.editInscription(tr("Centreline"), {}, [&](card::Inscription& inscription) {
+            inscription.typeface.centreline = centreline;
+        });
+    });
     width_ = style(tr("Width"), Kind::percent, card::ranges::width, 1, &setting::TextStyle::width);
     slant_ = style(tr("Slant"), Kind::angle, card::ranges::slant, 1, &setting::TextStyle::slant);
     weight_ =
@@ -390,6 +398,8 @@ void LetteringStation::refresh() {
     if (!inscription)
         return;
     cutsOut_->setChecked(inscription->cutsOut);
+    centreline_->setChecked(inscription->typeface.centreline);
+    setRowVisible(centreline_, inscription->typeface.centreline || !drawsLines());
     stroke_->setUnit(editor_.card().unit);
     stroke_->setValue(inscription->style.stroke);
     ends_->choose(int(inscription->style.ends));

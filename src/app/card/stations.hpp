@@ -84,7 +84,7 @@ class LetteringStation : public StationBody {
     QComboBox* sizeBy_;
     NumberField *size_, *letterSpace_, *wordSpace_, *lineSpace_, *width_, *slant_, *weight_, *stroke_;
     Choice *align_, *ends_;
-    QCheckBox* cutsOut_;
+    QCheckBox *cutsOut_, *centreline_;
     QComboBox *around_, *frameShape_;
     NumberField *frameWidth_, *frameHeight_, *distance_, *band_, *frameCorner_, *scale_, *lineWidth_;
     QLabel* nudged_;

@@ -79,7 +79,7 @@ constexpr auto hersheyFolder = "/usr/share/hershey-fonts";
 
 struct Catalogue::Opened {
     std::mutex guard;
-    std::map<std::tuple<std::string, int, int>, std::shared_ptr<const Typeface>> typefaces;
+    std::map<std::tuple<std::string, int, int, bool>, std::shared_ptr<const Typeface>> typefaces;
 };
 
 void readInstalledFonts() {
@@ -143,21 +143,27 @@ const TypefaceEntry* Catalogue::find(const std::string& family, const std::strin
 }
 
 quantity::Result<std::shared_ptr<const Typeface>> Catalogue::open(const TypefaceChoice& choice) const {
-    std::tuple<std::string, int, int> key{choice.file, choice.index, 0};
-    if (choice.file.empty()) {
+    std::string file = choice.file;
+    int index = choice.index, namedInstance = 0;
+    if (file.empty()) {
         const TypefaceEntry* const entry = find(choice.family, choice.style);
         if (!entry)
             return quantity::Problem{quantity::ProblemKind::typefaceUnknown,
                                      choice.style.empty() ? choice.family
                                                           : choice.family + " " + choice.style};
-        key = {entry->file, entry->index, entry->namedInstance};
+        file = entry->file;
+        index = entry->index;
+        namedInstance = entry->namedInstance;
     }
+    const std::tuple key{file, index, namedInstance, choice.centreline};
     {
         const std::scoped_lock lock(opened_->guard);
         if (const auto kept = opened_->typefaces.find(key); kept != opened_->typefaces.end())
             return kept->second;
     }
-    auto typeface = std::apply(openTypeface, key);
+    auto typeface = openTypeface(file, index, namedInstance);
+    if (typeface && choice.centreline)
+        typeface = centrelineTypeface(*typeface);
     if (typeface) {
         const std::scoped_lock lock(opened_->guard);
         opened_->typefaces.emplace(key, *typeface);

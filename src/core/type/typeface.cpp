@@ -1,4 +1,5 @@
 #include "type/typeface.hpp"
+#include "plane/centreline.hpp"
 #include "type/line_font.hpp"
 #include <array>
 #include <cmath>
@@ -22,6 +23,7 @@ namespace {
 constexpr double solidTolerance_mm = 0.01;
 constexpr double widthGridPerEm = 100000; // the grid widths are measured on
 constexpr double widthTolerance = 25;     // em / 4,000
+constexpr double centrelineTolerance = 100;
 
 struct FreeType {
     FT_Library library = nullptr;
@@ -116,6 +118,20 @@ bool wasMended(const std::vector<plane::Ring>& before, const plane::Region& afte
     return rings != after.rings.size() || std::fabs(std::fabs(signedArea) - area) > 1e-4 * area;
 }
 
+/// The middle lines of a glyph's strokes, within em / 1,000 of its medial axis.
+plane::Outline centrelineOf(const Typeface& typeface, std::uint32_t id, double drop) {
+    const double scale = widthGridPerEm / typeface.unitsPerEm();
+    plane::Outline outline = plane::centrelineOf(*typeface.region(id, scale), centrelineTolerance);
+    const auto back = [&](plane::Vector& v) { v = (1 / scale) * v - plane::Vector{0, drop}; };
+    for (plane::Contour& contour : outline.contours) {
+        back(contour.start);
+        for (plane::Segment& segment : contour.segments)
+            for (plane::Vector* v : {&segment.first, &segment.second, &segment.end})
+                back(*v);
+    }
+    return outline;
+}
+
 /// Contours that run out and come back the same way enclose nothing: they are open strokes, as a format of
 /// closed contours has to write them.
 bool runsBack(const plane::Contour& contour) {
@@ -198,6 +214,8 @@ struct Typeface::State {
     };
     hb_font_t* font = nullptr;
     std::shared_ptr<const LineFont> lineFont; ///< where glyphs are written as paths
+    std::shared_ptr<const Typeface> drawnFrom; ///< of a centreline: the typeface whose strokes it follows
+    double drop = 0; ///< of a centreline: how far it is moved down onto the baseline
     bool singleLine = false;
     std::string family, style;
     double unitsPerEm = 1000, capitalHeight = 700, xHeight = 500, ascender = 800, lineHeight = 1200;
@@ -246,7 +264,9 @@ const Glyph& Typeface::glyph(std::uint32_t id) const {
     std::unique_ptr<const Glyph>& kept = state_->glyphs[id];
     if (!kept) {
         auto glyph = std::make_unique<Glyph>();
-        if (state_->lineFont) {
+        if (state_->drawnFrom) {
+            glyph->outline = centrelineOf(*state_->drawnFrom, id, state_->drop);
+        } else if (state_->lineFont) {
             if (id > 0 && id <= state_->lineFont->glyphs.size())
                 glyph->outline = state_->lineFont->glyphs[id - 1].outline;
         } else {
@@ -465,6 +485,37 @@ quantity::Result<std::shared_ptr<const Typeface>> openTypeface(const std::string
     state->lineHeight = std::max(extents.ascender - extents.descender + extents.line_gap, unitsPerEm / 2);
     state->capitalHeight = heightOf(state->font, 'H', HB_OT_METRICS_TAG_CAP_HEIGHT, 0.7 * unitsPerEm);
     state->xHeight = heightOf(state->font, 'x', HB_OT_METRICS_TAG_X_HEIGHT, 0.5 * unitsPerEm);
+    return std::shared_ptr<const Typeface>(new Typeface(std::move(state)));
+}
+
+quantity::Result<std::shared_ptr<const Typeface>> centrelineTypeface(std::shared_ptr<const Typeface> drawnFrom) {
+    if (drawnFrom->singleLine())
+        return drawnFrom;
+    auto state = std::make_unique<Typeface::State>();
+    state->font = hb_font_reference(drawnFrom->shapingFont());
+    state->singleLine = true;
+    state->family = drawnFrom->family();
+    state->style = drawnFrom->style();
+    state->unitsPerEm = drawnFrom->unitsPerEm();
+    state->ascender = drawnFrom->ascender();
+    state->lineHeight = drawnFrom->lineHeight();
+    // Middle lines begin and end half a stroke within the letters: they are put back onto the baseline by the
+    // foot of H, and measured from there.
+    const auto extent = [&](char32_t letter) {
+        hb_codepoint_t glyph = 0;
+        plane::Box box;
+        constexpr double scale = 16;
+        if (hb_font_get_nominal_glyph(state->font, letter, &glyph))
+            for (const plane::Line& line : plane::lines(centrelineOf(*drawnFrom, glyph, 0), scale, 4))
+                box.include(plane::boxOf(line));
+        return box.empty() ? std::pair(0.0, 0.0) : std::pair(box.low.y / scale, box.high.y / scale);
+    };
+    const auto [foot, top] = extent(U'H');
+    const double xTop = extent(U'x').second;
+    state->drop = foot;
+    state->capitalHeight = top > foot ? top - foot : drawnFrom->capitalHeight();
+    state->xHeight = xTop > foot ? xTop - foot : drawnFrom->xHeight();
+    state->drawnFrom = std::move(drawnFrom);
     return std::shared_ptr<const Typeface>(new Typeface(std::move(state)));
 }
 

@@ -76,6 +76,8 @@ class Typeface {
   private:
     friend quantity::Result<std::shared_ptr<const Typeface>> openTypeface(const std::string&, int, int);
     friend quantity::Result<std::shared_ptr<const Typeface>> openLineFont(const std::string&);
+    friend quantity::Result<std::shared_ptr<const Typeface>>
+        centrelineTypeface(std::shared_ptr<const Typeface>);
     struct State;
     explicit Typeface(std::unique_ptr<State> state);
     std::unique_ptr<State> state_;
@@ -86,5 +88,8 @@ class Typeface {
 /// are told apart in the problem.
 quantity::Result<std::shared_ptr<const Typeface>> openTypeface(const std::string& file, int index = 0,
                                                                int namedInstance = 0);
+
+/// A single-line typeface made of the middle lines of another's strokes; that itself where it is one already.
+quantity::Result<std::shared_ptr<const Typeface>> centrelineTypeface(std::shared_ptr<const Typeface> drawnFrom);
 
 } // namespace bollard::type
