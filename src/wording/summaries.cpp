@@ -1,6 +1,7 @@
 #include "wording/wording.hpp"
 #include <QCoreApplication>
 #include <cmath>
+#include <map>
 
 namespace bollard::wording {
 namespace {
@@ -351,6 +352,29 @@ QString nameOf(const type::TypefaceChoice& choice) {
     if (!choice.file.empty())
         return QString::fromStdString(choice.file.substr(choice.file.find_last_of('/') + 1));
     return QString::fromStdString(choice.style.empty() ? choice.family : choice.family + " " + choice.style);
+}
+
+QString nameOfFeature(const std::string& tag) {
+    const std::map<std::string, QString> names{{"liga", Summaries::tr("ligatures")},
+                                               {"dlig", Summaries::tr("more ligatures")},
+                                               {"hlig", Summaries::tr("historical ligatures")},
+                                               {"smcp", Summaries::tr("small capitals")},
+                                               {"c2sc", Summaries::tr("capitals as small capitals")},
+                                               {"onum", Summaries::tr("old-style figures")},
+                                               {"lnum", Summaries::tr("lining figures")},
+                                               {"tnum", Summaries::tr("figures in columns")},
+                                               {"pnum", Summaries::tr("figures of own width")},
+                                               {"zero", Summaries::tr("slashed zero")},
+                                               {"frac", Summaries::tr("fractions")},
+                                               {"ordn", Summaries::tr("ordinals")},
+                                               {"salt", Summaries::tr("other forms")},
+                                               {"swsh", Summaries::tr("swashes")},
+                                               {"titl", Summaries::tr("titling capitals")},
+                                               {"case", Summaries::tr("signs for capitals")}};
+    if (const auto known = names.find(tag); known != names.end())
+        return known->second;
+    return tag.starts_with("ss") ? Summaries::tr("set of forms %1").arg(QString::fromStdString(tag.substr(2)))
+                                 : QString::fromStdString(tag);
 }
 
 } // namespace bollard::wording

@@ -44,6 +44,8 @@ QString nameOf(setting::BaselineKind kind);
 QString nameOf(const card::Inscription& inscription, int most = 28);
 QString nameOf(check::Limit limit, working::Kind kind);
 QString nameOf(const type::TypefaceChoice& choice);
+/// "small capitals" for smcp; the tag itself where it is not known.
+QString nameOfFeature(const std::string& tag);
 
 /// A length for reading, in the unit, without its name: 2 decimals in mm.
 QString lengthText(double millimetres, quantity::Unit unit);

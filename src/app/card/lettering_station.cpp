@@ -9,6 +9,7 @@
 #include <QKeyEvent>
 #include <QLabel>
 #include <QListView>
+#include <QLocale>
 #include <QMenu>
 #include <QPainter>
 #include <QPlainTextEdit>
@@ -185,6 +186,13 @@ LetteringStation::LetteringStation(CardEditor& editor, Maker& maker, QWidget* pa
             editor_.endGesture(); // one step of history a word
     });
 
+    misspelt_ = new QWidget(this);
+    (new QHBoxLayout(misspelt_))->setContentsMargins(0, 0, 0, 0);
+    misspelt_->layout()->setSpacing(8);
+    misspelt_->hide();
+    wide(misspelt_);
+    connect(&spelling_, &SpellingChecker::checked, this, &LetteringStation::showSpelling);
+
     face_ = new QPushButton(this);
     face_->setObjectName(QStringLiteral("value"));
     row(tr("Typeface"), face_);
@@ -207,6 +215,26 @@ LetteringStation::LetteringStation(CardEditor& editor, Maker& maker, QWidget* pa
                 [&](card::Inscription& inscription) { inscription.style.*member = value; });
         });
     };
+    auto* emphasis = new QWidget(this);
+    auto* line = new QHBoxLayout(emphasis);
+    line->setContentsMargins(0, 0, 0, 0);
+    line->setSpacing(4);
+    const auto toggle = [&](const QString& text,
+                            void (*change)(card::Inscription&, const type::Catalogue&, bool)) {
+        auto* button = new QPushButton(text, emphasis);
+        button->setCheckable(true);
+        line->addWidget(button, 1);
+        connect(button, &QPushButton::clicked, this, [this, text, change](bool on) {
+            if (const auto& catalogue = maker_.catalogue())
+                editor_.editInscription(
+                    text, {}, [&](card::Inscription& inscription) { change(inscription, *catalogue, on); });
+        });
+        return button;
+    };
+    bold_ = toggle(tr("bold"), card::setBold);
+    italic_ = toggle(tr("italic"), card::setItalic);
+    row(tr("Emphasis"), emphasis);
+    emphasis_ = emphasis;
     sizeBy_ = new QComboBox(this);
     for (int i = 0; i < sizeMeasures; ++i)
         sizeBy_->addItem(wording::nameOf(static_cast<setting::SizeBy>(i)));
@@ -238,6 +266,7 @@ LetteringStation::LetteringStation(CardEditor& editor, Maker& maker, QWidget* pa
         });
     });
     makeOrnament();
+    makeSpelling();
     cutsOut_ = new QCheckBox(tr("Cuts out what stands above it in the list"), this);
     wide(cutsOut_);
     connect(cutsOut_, &QCheckBox::clicked, this, [this](bool cuts) {
@@ -258,7 +287,162 @@ LetteringStation::LetteringStation(CardEditor& editor, Maker& maker, QWidget* pa
     weight_ =
         style(tr("Weight change"), Kind::length, card::ranges::weight, 0.05, &setting::TextStyle::weight);
     weight_->setToolTip(tr("Strokes grown on each side; below 0 they become lighter"));
+    kerning_ = new QCheckBox(tr("Kerning: pairs closer as the typeface says"), this);
+    wide(kerning_);
+    connect(kerning_, &QCheckBox::clicked, this, [this](bool kerning) {
+        editor_.editInscription(tr("Kerning"), {},
+                                [&](card::Inscription& inscription) { inscription.style.kerning = kerning; });
+    });
+    axes_ = new QWidget(this);
+    (new QVBoxLayout(axes_))->setContentsMargins(0, 0, 0, 0);
+    wide(axes_);
+    features_ = new QWidget(this);
+    (new QVBoxLayout(features_))->setContentsMargins(0, 0, 0, 0);
+    wide(features_);
     makeNudges();
+}
+
+void LetteringStation::showTypefaceControls() {
+    const auto& flat = maker_.shown().flat;
+    const working::PlacedLetters* letters = flat ? flat->lettersOf(editor_.selected()) : nullptr;
+    const std::shared_ptr<const type::Typeface> typeface = letters ? letters->setting->typeface : nullptr;
+    if (typeface == controlsFor_)
+        return refreshTypefaceControls();
+    controlsFor_ = typeface;
+    axisFields_.clear();
+    featureBoxes_.clear();
+    for (QWidget* holder : {axes_, features_}) {
+        qDeleteAll(holder->findChildren<QWidget*>(Qt::FindDirectChildrenOnly));
+        holder->setVisible(false);
+    }
+    if (!typeface)
+        return;
+    for (const type::Axis& axis : typeface->axes()) {
+        auto* line = new QWidget(axes_);
+        auto* layout = new QHBoxLayout(line);
+        layout->setContentsMargins(0, 0, 0, 0);
+        const QString name = QString::fromStdString(axis.name);
+        auto* label = softLabel(name, line);
+        label->setFixedWidth(96);
+        auto* field =
+            new NumberField(name, Kind::plain, {axis.least, axis.most}, (axis.most - axis.least) / 20, line);
+        layout->addWidget(label);
+        layout->addWidget(field, 1);
+        axes_->layout()->addWidget(line);
+        axisFields_.emplace_back(axis, field);
+        connect(field, &NumberField::edited, this, [this, axis](double value) {
+            editor_.editInscription(tr("Change %1").arg(QString::fromStdString(axis.name)),
+                                    QString::fromStdString(axis.tag), [&](card::Inscription& inscription) {
+                                        if (value == axis.usual)
+                                            inscription.typeface.axes.erase(axis.tag);
+                                        else
+                                            inscription.typeface.axes[axis.tag] = value;
+                                    });
+        });
+    }
+    for (const std::string& tag : typeface->features()) {
+        auto* box = new QCheckBox(wording::nameOfFeature(tag), features_);
+        features_->layout()->addWidget(box);
+        featureBoxes_.emplace_back(tag, box);
+        connect(box, &QCheckBox::clicked, this, [this, tag](bool on) {
+            editor_.editInscription(wording::nameOfFeature(tag), {}, [&](card::Inscription& inscription) {
+                const bool usual = tag == "liga";
+                if (on == usual)
+                    inscription.style.features.erase(tag);
+                else
+                    inscription.style.features[tag] = on ? 1 : 0;
+            });
+        });
+    }
+    refreshTypefaceControls();
+}
+
+void LetteringStation::refreshTypefaceControls() {
+    const card::Inscription* inscription = editor_.inscription();
+    if (!inscription)
+        return;
+    for (const auto& [axis, field] : axisFields_) {
+        const auto set = inscription->typeface.axes.find(axis.tag);
+        field->setValue(set == inscription->typeface.axes.end() ? axis.usual : set->second);
+    }
+    for (const auto& [tag, box] : featureBoxes_) {
+        const auto set = inscription->style.features.find(tag);
+        box->setChecked(set == inscription->style.features.end() ? tag == "liga" : set->second > 0);
+    }
+    setRowVisible(axes_, !axisFields_.empty());
+    setRowVisible(features_, !featureBoxes_.empty());
+}
+
+void LetteringStation::makeSpelling() {
+    language_ = new QComboBox(this);
+    language_->addItem(tr("not checked"), QString());
+    for (const QString& code : spelling_.languages()) {
+        const QLocale locale(code);
+        const QString name = QLocale::languageToString(locale.language());
+        language_->addItem(tr("%1 (%2)").arg(name, code), code);
+    }
+    row(tr("Spelling"), language_);
+    language_->setAccessibleName(tr("Language whose spelling is checked"));
+    connect(language_, &QComboBox::activated, this, [this](int item) {
+        editor_.editInscription(tr("Change spelling"), {}, [&](card::Inscription& inscription) {
+            inscription.language = language_->itemData(item).toString().toStdString();
+        });
+    });
+}
+
+/// Waves under the words, and for the first of them what it may have been meant to be.
+void LetteringStation::showSpelling() {
+    const drawing::Tokens& t = drawing::tokens();
+    QList<QTextEdit::ExtraSelection> marks;
+    for (const type::Misspelling& wrong : spelling_.misspelt()) {
+        QTextEdit::ExtraSelection mark;
+        mark.cursor = QTextCursor(words_->document());
+        const std::u32string words = type::codePoints(words_->toPlainText().toStdString());
+        const auto utf16 = [&](int codePoint) {
+            return int(QString::fromStdString(type::utf8(words.substr(0, size_t(codePoint)))).size());
+        };
+        if (size_t(wrong.first + wrong.count) > words.size())
+            continue; // typed on meanwhile
+        mark.cursor.setPosition(utf16(wrong.first));
+        mark.cursor.setPosition(utf16(wrong.first + wrong.count), QTextCursor::KeepAnchor);
+        mark.format.setUnderlineStyle(QTextCharFormat::WaveUnderline);
+        mark.format.setUnderlineColor(t.watch);
+        marks << mark;
+    }
+    words_->setExtraSelections(marks);
+    qDeleteAll(misspelt_->findChildren<QWidget*>(Qt::FindDirectChildrenOnly));
+    while (QLayoutItem* item = misspelt_->layout()->takeAt(0))
+        delete item;
+    const bool any =
+        !spelling_.misspelt().empty() && editor_.inscription() && !editor_.inscription()->isOrnament();
+    misspelt_->setVisible(any);
+    if (!any)
+        return;
+    const type::Misspelling wrong = spelling_.misspelt().front();
+    const QString word = QString::fromStdString(wrong.word);
+    auto* layout = static_cast<QHBoxLayout*>(misspelt_->layout());
+    layout->addWidget(softLabel(tr("“%1”?").arg(word), misspelt_));
+    const auto offer = [&](const QString& text, const QString& name, auto act) {
+        auto* button = new QPushButton(text, misspelt_);
+        button->setObjectName(QStringLiteral("link"));
+        button->setAccessibleName(name);
+        button->setToolTip(name);
+        layout->addWidget(button);
+        connect(button, &QPushButton::clicked, this, act, Qt::QueuedConnection); // it goes while it acts
+    };
+    for (const QString& suggestion : spelling_.suggestions().mid(0, 2))
+        offer(suggestion, tr("Write “%1” for “%2”").arg(suggestion, word), [this, wrong, suggestion] {
+            editor_.editInscription(tr("Correct the spelling"), {}, [&](card::Inscription& inscription) {
+                std::u32string words = type::codePoints(inscription.words);
+                if (size_t(wrong.first + wrong.count) <= words.size())
+                    words.replace(size_t(wrong.first), size_t(wrong.count),
+                                  type::codePoints(suggestion.toStdString()));
+                inscription.words = type::utf8(words);
+            });
+        });
+    offer(tr("is right"), tr("Keep “%1” as a word of mine").arg(word),
+          [this, word] { spelling_.learn(word); });
+    layout->addStretch();
 }
 
 void LetteringStation::makeOrnament() {
@@ -355,7 +539,11 @@ void LetteringStation::openTypefaces() {
     if (!typefaces_)
         makeTypefaces();
     typefacePlace_->show();
-    typefaces_->start(faceBefore_, QString::fromStdString(editor_.inscription()->words));
+    const card::Inscription& inscription = *editor_.inscription();
+    const card::Card& card = editor_.card();
+    const setting::Filled filled = setting::filled(inscription.words, card.rows, card.row);
+    typefaces_->start(faceBefore_, QString::fromStdString(filled.words), inscription.style,
+                      check::limitOf(card.process, inscription.working.kind, check::Limit::strokeWatch));
 }
 
 void LetteringStation::closeTypefaces() {
@@ -399,6 +587,18 @@ void LetteringStation::refresh() {
         return;
     cutsOut_->setChecked(inscription->cutsOut);
     centreline_->setChecked(inscription->typeface.centreline);
+    kerning_->setChecked(inscription->style.kerning);
+    showTypefaceControls();
+    if (const auto& catalogue = maker_.catalogue()) {
+        const card::Emphasis emphasis = card::emphasisOf(*inscription, *catalogue);
+        const auto show = [](QPushButton* button, const QString& name, bool on, bool made) {
+            button->setChecked(on);
+            button->setText(made ? tr("%1 (made)").arg(name) : name);
+            button->setToolTip(made ? tr("The family has no such face; it is made of this one") : QString());
+        };
+        show(bold_, tr("bold"), emphasis.bold, emphasis.boldMade);
+        show(italic_, tr("italic"), emphasis.italic, emphasis.italicMade);
+    }
     setRowVisible(centreline_, inscription->typeface.centreline || !drawsLines());
     stroke_->setUnit(editor_.card().unit);
     stroke_->setValue(inscription->style.stroke);
@@ -417,8 +617,9 @@ bool LetteringStation::drawsLines() const {
 
 void LetteringStation::refreshWords(const card::Inscription* inscription) {
     const bool ornament = !inscription && editor_.inscription();
-    for (QWidget* widget : std::initializer_list<QWidget*>{words_, face_, sizeBy_, size_, letterSpace_,
-                                                           wordSpace_, lineSpace_, align_}) {
+    for (QWidget* widget :
+         std::initializer_list<QWidget*>{words_, face_, emphasis_, sizeBy_, size_, letterSpace_, wordSpace_,
+                                         lineSpace_, align_}) {
         widget->setEnabled(inscription != nullptr);
         setRowVisible(widget, !ornament);
     }
@@ -434,6 +635,14 @@ void LetteringStation::refreshWords(const card::Inscription* inscription) {
         cursor.setPosition(std::min(at, int(words.size())));
         words_->setTextCursor(cursor);
     }
+    setRowVisible(language_, !ornament && language_->count() > 1);
+    language_->setEnabled(inscription != nullptr);
+    language_->setCurrentIndex(
+        inscription ? std::max(0, language_->findData(QString::fromStdString(inscription->language))) : 0);
+    if (inscription)
+        spelling_.check(inscription->words, inscription->language);
+    else
+        spelling_.check({}, {});
     words_->setPlaceholderText(inscription ? tr("Words") : tr("Add an inscription first"));
     if (!inscription)
         return;

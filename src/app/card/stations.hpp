@@ -1,6 +1,7 @@
 // The bodies of the six stations.
 #pragma once
 #include "app/card/station.hpp"
+#include "app/document/spelling_checker.hpp"
 #include "card/arranging.hpp"
 #include "card/fit.hpp"
 
@@ -53,6 +54,7 @@ class LetteringStation : public StationBody {
     LetteringStation(CardEditor& editor, Maker& maker, QWidget* parent);
     void refresh() override;
     QPlainTextEdit& words() { return *words_; }
+    SpellingChecker& spelling() { return spelling_; }
     void openTypefaces();
     TypefaceList& typefaces() { return *typefaces_; } ///< there once opened
 
@@ -63,9 +65,14 @@ class LetteringStation : public StationBody {
   private:
     void makeOrnament();
     void makeNudges();
+    void makeSpelling();
+    void showSpelling();
     void refreshWords(const card::Inscription* inscription);
     void refreshOrnament(const setting::Ornament& ornament);
     void refreshNudges(const card::Inscription* inscription);
+    /// Axes and features as the shown typeface has them.
+    void showTypefaceControls();
+    void refreshTypefaceControls();
     bool drawsLines() const; ///< a single-line typeface
     bool isScribed() const;
     void previewFace(const type::TypefaceChoice& choice);
@@ -75,6 +82,9 @@ class LetteringStation : public StationBody {
     void changeMeasure(setting::SizeBy by);
 
     Maker& maker_;
+    SpellingChecker spelling_;
+    QComboBox* language_;
+    QWidget* misspelt_;
     Slips* slips_;
     QPlainTextEdit* words_;
     QPushButton* face_;
@@ -84,7 +94,12 @@ class LetteringStation : public StationBody {
     QComboBox* sizeBy_;
     NumberField *size_, *letterSpace_, *wordSpace_, *lineSpace_, *width_, *slant_, *weight_, *stroke_;
     Choice *align_, *ends_;
-    QCheckBox *cutsOut_, *centreline_;
+    QCheckBox *cutsOut_, *centreline_, *kerning_;
+    QWidget *emphasis_, *axes_, *features_;
+    QPushButton *bold_, *italic_;
+    std::shared_ptr<const type::Typeface> controlsFor_; ///< whose axes and features are shown
+    std::vector<std::pair<type::Axis, NumberField*>> axisFields_;
+    std::vector<std::pair<std::string, QCheckBox*>> featureBoxes_;
     QComboBox *around_, *frameShape_;
     NumberField *frameWidth_, *frameHeight_, *distance_, *band_, *frameCorner_, *scale_, *lineWidth_;
     QLabel* nudged_;

@@ -5,6 +5,7 @@
 #include "drawing/flat_drawing.hpp"
 #include "files/whole_file.hpp"
 #include <QFileInfo>
+#include <QGridLayout>
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QPainter>
@@ -14,7 +15,8 @@
 namespace bollard::app {
 namespace {
 
-constexpr QSize pictureSize(280, 150);
+constexpr QSize pictureSize(240, 120);
+constexpr int samplesInRow = 4;
 
 struct Sample {
     const char* file;
@@ -23,7 +25,11 @@ struct Sample {
 QList<Sample> samples() {
     return {{"berth-14", StartPage::tr("Berth sign, raised and sunk")},
             {"valve-tag", StartPage::tr("Valve tag, cut right through")},
-            {"tidewater", StartPage::tr("Free-standing word")}};
+            {"tidewater", StartPage::tr("Free-standing word")},
+            {"mooring-ring", StartPage::tr("Mooring ring, words all round")},
+            {"transom", StartPage::tr("Transom name along a curve")},
+            {"valve-serial", StartPage::tr("Scribed tags with serial numbers")},
+            {"tide-board", StartPage::tr("Tide board, figures and bars")}};
 }
 
 QString pathOf(const Sample& sample) {
@@ -95,8 +101,8 @@ void StartPage::build() {
     layout_->addLayout(buttons);
     layout_->addSpacing(18);
     layout_->addWidget(softLabel(tr("Start from a sample"), page));
-    auto* row = new QHBoxLayout;
-    row->setSpacing(16);
+    auto* grid = new QGridLayout;
+    grid->setSpacing(16);
     for (const Sample& sample : samples()) {
         auto* button = new QToolButton(page);
         button->setToolButtonStyle(Qt::ToolButtonTextUnderIcon);
@@ -109,11 +115,11 @@ void StartPage::build() {
                            "QToolButton:hover,QToolButton:focus{border-color:%2}")
                 .arg(drawing::tokens().line.name(), drawing::tokens().tide.name()));
         connect(button, &QToolButton::clicked, this, [this, sample] { emit sampleWanted(pathOf(sample)); });
-        row->addWidget(button);
+        grid->addWidget(button, int(samples_.size()) / samplesInRow, int(samples_.size()) % samplesInRow);
         samples_ << button;
     }
-    row->addStretch();
-    layout_->addLayout(row);
+    grid->setColumnStretch(samplesInRow, 1);
+    layout_->addLayout(grid);
     layout_->addSpacing(18);
     layout_->addStretch();
     refresh();

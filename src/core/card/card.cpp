@@ -1,5 +1,6 @@
 #include "card/card.hpp"
 #include <algorithm>
+#include <cmath>
 
 namespace bollard::card {
 namespace {
@@ -19,6 +20,59 @@ setting::Laying layingOf(const Card& card, const Inscription& inscription) {
     if (inscription.baseline.kind == setting::BaselineKind::edge)
         laying.edge = blank::outlineOf(card.blank);
     return laying;
+}
+
+namespace {
+
+constexpr double madeWeight = 0.03, madeSlant = 12;
+
+/// Takes the family's face, or tells that it has none.
+bool takeRelative(Inscription& inscription, const type::Catalogue& catalogue, bool bold, bool italic) {
+    const auto* entry = catalogue.find(inscription.typeface.family, inscription.typeface.style);
+    const auto* wanted = entry ? catalogue.relative(entry->family, bold, italic) : nullptr;
+    if (wanted)
+        inscription.typeface.style = wanted->style;
+    return wanted != nullptr;
+}
+
+} // namespace
+
+Emphasis emphasisOf(const Inscription& inscription, const type::Catalogue& catalogue) {
+    Emphasis emphasis;
+    constexpr int leastBold = 180;
+    if (const auto* entry = inscription.typeface.file.empty()
+                                ? catalogue.find(inscription.typeface.family, inscription.typeface.style)
+                                : nullptr) {
+        emphasis.bold = entry->weight >= leastBold;
+        emphasis.italic = entry->slanted;
+    }
+    emphasis.boldMade = !emphasis.bold && inscription.style.weight > 0;
+    emphasis.italicMade = !emphasis.italic && inscription.style.slant == madeSlant;
+    emphasis.bold = emphasis.bold || emphasis.boldMade;
+    emphasis.italic = emphasis.italic || emphasis.italicMade;
+    return emphasis;
+}
+
+void setBold(Inscription& inscription, const type::Catalogue& catalogue, bool bold) {
+    const Emphasis now = emphasisOf(inscription, catalogue);
+    if (now.bold == bold)
+        return;
+    const bool own = takeRelative(inscription, catalogue, bold, now.italic && !now.italicMade);
+    if (bold)
+        inscription.style.weight = own ? 0 : std::round(inscription.style.size * madeWeight * 100) / 100;
+    else if (now.boldMade)
+        inscription.style.weight = 0;
+}
+
+void setItalic(Inscription& inscription, const type::Catalogue& catalogue, bool italic) {
+    const Emphasis now = emphasisOf(inscription, catalogue);
+    if (now.italic == italic)
+        return;
+    const bool own = takeRelative(inscription, catalogue, now.bold && !now.boldMade, italic);
+    if (italic)
+        inscription.style.slant = own ? 0 : madeSlant;
+    else if (now.italicMade)
+        inscription.style.slant = 0;
 }
 
 void removeInscription(Card& card, int from) {

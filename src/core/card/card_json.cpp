@@ -202,6 +202,18 @@ class Fields {
         }
         fail(name, names);
     }
+    /// Numbers by name.
+    template<class Number>
+    void numbers(const char* name, Range range, std::map<std::string, Number>& into) const {
+        const Fields inner = within(name);
+        inner.eachMember([&](const std::string& member, const Json& value) {
+            if (value.is_number() && range.holds(value.get<double>()))
+                into[member] = value.get<Number>();
+            else
+                inner.fail(member,
+                           quantity::textOfNumber(range.least) + " – " + quantity::textOfNumber(range.most));
+        });
+    }
     template<class Each> void eachMember(Each each) const {
         for (const auto& [name, value] : object_.items())
             each(name, value);
@@ -246,6 +258,7 @@ type::TypefaceChoice typefaceFrom(const Fields& fields) {
     fields.text("file", choice.file);
     fields.whole("index", ranges::faceIndex, choice.index);
     fields.flag("centreline", choice.centreline);
+    fields.numbers("axes", ranges::axis, choice.axes);
     if (choice.family.empty() && choice.file.empty())
         fields.missing("family");
     return choice;
@@ -338,6 +351,9 @@ Inscription inscriptionFrom(const Fields& fields, const Json& source) {
     const Fields stroke = fields.within("stroke");
     stroke.number("width", ranges::stroke, inscription.style.stroke);
     stroke.choice("ends", strokeEnds, inscription.style.ends);
+    fields.flag("kerning", inscription.style.kerning);
+    fields.numbers("features", ranges::feature, inscription.style.features);
+    fields.text("language", inscription.language);
     fields.flag("cutsOut", inscription.cutsOut);
     fields.whole("group", ranges::group, inscription.group);
     fields.flag("hidden", inscription.hidden);
@@ -418,6 +434,7 @@ void write(Json& object, const type::TypefaceChoice& choice) {
     put("file", choice.file, !choice.file.empty());
     put("index", choice.index, !choice.file.empty());
     put("centreline", true, choice.centreline);
+    put("axes", choice.axes, !choice.axes.empty());
 }
 
 /// Fields of other workings are written where they differ from the defaults, so that nothing is lost.
@@ -531,6 +548,9 @@ Json jsonOfInscription(const Inscription& inscription) {
         else
             object.erase(name);
     };
+    put("kerning", false, !inscription.style.kerning);
+    put("features", inscription.style.features, !inscription.style.features.empty());
+    put("language", inscription.language, !inscription.language.empty());
     put("cutsOut", true, inscription.cutsOut);
     put("group", inscription.group, inscription.group > 0);
     put("hidden", true, inscription.hidden);

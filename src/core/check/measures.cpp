@@ -288,6 +288,18 @@ Measures measuresOf(std::span<const PlacedLetters> inscriptions, const plane::Re
     return measures;
 }
 
+double thinnestStroke(const setting::Setting& setting) {
+    double least = 0;
+    for (const setting::Letter& letter : setting.letters) {
+        if (letter.own || letter.missing || letter.drawsNothing)
+            continue;
+        for (const plane::WidthSample& sample : *setting.typeface->widths(letter.glyph, setting.form))
+            if (sample.kind == plane::WidthKind::stroke && (least == 0 || sample.width < least))
+                least = sample.width;
+    }
+    return toMillimetres(setting.scale * least);
+}
+
 const Reading* narrowest(const Measures& measures, ReadingKind kind, int inscription) {
     const Reading* least = nullptr;
     for (const Reading& reading : measures.readings)

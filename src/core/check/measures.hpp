@@ -97,6 +97,9 @@ struct MeasureMemory {
 Measures measuresOf(std::span<const working::PlacedLetters> inscriptions, const plane::Region& blank,
                     double margin_mm, MeasureMemory& memory, const std::stop_token& stop = {});
 
+/// The thinnest stroke of words that are not placed yet, mm; 0 when they have none. O(distinct letters).
+double thinnestStroke(const setting::Setting& setting);
+
 /// The narrowest reading of the kind in the inscription (in all when -1); null when there is none.
 const Reading* narrowest(const Measures& measures, ReadingKind kind, int inscription = -1);
 

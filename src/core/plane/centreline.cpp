@@ -58,8 +58,10 @@ class Skeleton {
         for (const MedialEdge& edge : axis.edges) {
             if (!edge.inside || edge.fromNode == edge.toNode)
                 continue;
-            steps[edge.fromNode].push_back({edge.toNode, {edge.from, edge.radiusFrom}, {edge.to, edge.radiusTo}});
-            steps[edge.toNode].push_back({edge.fromNode, {edge.to, edge.radiusTo}, {edge.from, edge.radiusFrom}});
+            steps[edge.fromNode].push_back(
+                {edge.toNode, {edge.from, edge.radiusFrom}, {edge.to, edge.radiusTo}});
+            steps[edge.toNode].push_back(
+                {edge.fromNode, {edge.to, edge.radiusTo}, {edge.from, edge.radiusFrom}});
         }
         std::set<std::pair<int, int>> walked;
         for (const auto& [node, out] : steps)
@@ -82,8 +84,8 @@ class Skeleton {
         return count;
     }
 
-    /// Branches that lead into a corner only: they end at the boundary, and are hardly longer than the stroke is
-    /// wide where they begin or shrink all the way.
+    /// Branches that lead into a corner only: they end at the boundary, and are hardly longer than the stroke
+    /// is wide where they begin or shrink all the way.
     void dropCorners() {
         for (bool any = true; any;) {
             any = false;
@@ -99,7 +101,8 @@ class Skeleton {
                 // Into a corner of more than 40 degrees the radius shrinks by a third of the way and more.
                 constexpr double longest = 1.5, steepest = 0.34;
                 const double way = branch.length(), shrinks = root.radius - tip.radius;
-                if (tip.radius >= 0.5 * root.radius || (way >= longest * root.radius && shrinks <= steepest * way))
+                if (tip.radius >= 0.5 * root.radius ||
+                    (way >= longest * root.radius && shrinks <= steepest * way))
                     continue;
                 corners.push_back(&branch);
                 constexpr double blunt = 0.9; // corners of flattened curves: more than 128 degrees
@@ -117,9 +120,8 @@ class Skeleton {
     std::vector<Vector> dots() const {
         std::vector<Vector> found;
         for (const auto& [root, place] : widest_)
-            if (std::ranges::none_of(branches_, [&](const Branch& b) {
-                    return !b.gone && part_.at(b.from) == root;
-                }))
+            if (std::ranges::none_of(branches_,
+                                     [&](const Branch& b) { return !b.gone && part_.at(b.from) == root; }))
                 found.push_back(place.at);
         return found;
     }
@@ -170,7 +172,8 @@ class Skeleton {
         for (bool any = true; any;) {
             any = false;
             for (Branch& branch : branches_) {
-                if (branch.gone || branch.from == branch.to || degree(branch.from) < 3 || degree(branch.to) < 3)
+                if (branch.gone || branch.from == branch.to || degree(branch.from) < 3 ||
+                    degree(branch.to) < 3)
                     continue;
                 const double radius = std::min(branch.places.front().radius, branch.places.back().radius);
                 if (branch.length() > 1.1 * radius)
@@ -196,8 +199,8 @@ class Skeleton {
         std::erase_if(branches_, [](const Branch& branch) { return branch.gone; });
     }
 
-    /// Near a junction the axis swerves towards the open side. Branches are cut back to where they run true; two
-    /// that go on into each other are joined straight and the others end on them.
+    /// Near a junction the axis swerves towards the open side. Branches are cut back to where they run true;
+    /// two that go on into each other are joined straight and the others end on them.
     void straightenJunctions() {
         std::set<int> nodes;
         for (const Branch& branch : branches_) {
@@ -224,8 +227,8 @@ class Skeleton {
     };
     struct Arm {
         Branch* branch;
-        bool atEnd; ///< of the branch; else at its front
-        Vector cut; ///< where it still runs true
+        bool atEnd;  ///< of the branch; else at its front
+        Vector cut;  ///< where it still runs true
         Vector away; ///< its direction there, from the junction outwards
     };
 

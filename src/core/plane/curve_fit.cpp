@@ -140,9 +140,10 @@ Contour curveThrough(const std::vector<Vector>& given, bool closed, double toler
     const auto turnAt = [&](size_t i) {
         const size_t last = points.size() - 1;
         const std::span<const Vector> all(points);
-        const Vector before = i == 0 ? direction(all.first(last + 1), true, reach)
-                                     : direction(all.first(i + 1), true, reach);
-        const Vector after = i == last ? direction(all, false, reach) : direction(all.subspan(i), false, reach);
+        const Vector before =
+            i == 0 ? direction(all.first(last + 1), true, reach) : direction(all.first(i + 1), true, reach);
+        const Vector after =
+            i == last ? direction(all, false, reach) : direction(all.subspan(i), false, reach);
         return std::fabs(std::atan2(cross(-1.0 * before, after), dot(-1.0 * before, after))) * 180 / M_PI;
     };
     std::vector<size_t> corners{0};
@@ -163,7 +164,8 @@ Contour curveThrough(const std::vector<Vector>& given, bool closed, double toler
         const auto run = std::span<const Vector>(points).subspan(corners[k], corners[k + 1] - corners[k] + 1);
         Vector out = direction(run, false, reach / 2), in = direction(run, true, reach / 2);
         if (smoothSeam && (k == 0 || k + 2 == corners.size())) { // one direction through the first point
-            const Vector through = unit(direction(points, false, reach / 2) - direction(points, true, reach / 2));
+            const Vector through =
+                unit(direction(points, false, reach / 2) - direction(points, true, reach / 2));
             if (k == 0)
                 out = through;
             if (k + 2 == corners.size())

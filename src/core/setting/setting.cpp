@@ -63,7 +63,7 @@ class LineSetter {
 
     void set(int lineNumber, double baseline_mm, const Track& track) {
         const bool spaced = style_.letterSpace != 0;
-        const auto glyphs = type::shaped(typeface_, line_.text, {true, !spaced});
+        const auto glyphs = type::shaped(typeface_, line_.text, {style_.kerning, !spaced, style_.features});
         std::vector<double> carets(line_.text.size() + 1, 0);
         firstLetter_ = out_.letters.size();
         double pen = 0; // grid units

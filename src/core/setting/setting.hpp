@@ -34,6 +34,8 @@ struct TextStyle {
     double wordSpace = 0;                  ///< extra at each space
     double lineSpace = 0;                  ///< extra between lines, on top of the typeface's own line height
     Align align = Align::centre;
+    bool kerning = true;                   ///< pairs of letters as the typeface spaces them
+    std::map<std::string, int> features{}; ///< OpenType features by tag: 0 off, 1 on
     bool operator==(const TextStyle&) const = default;
 };
 

@@ -79,7 +79,9 @@ constexpr auto hersheyFolder = "/usr/share/hershey-fonts";
 
 struct Catalogue::Opened {
     std::mutex guard;
-    std::map<std::tuple<std::string, int, int, bool>, std::shared_ptr<const Typeface>> typefaces;
+    std::map<std::tuple<std::string, int, int, bool, std::map<std::string, double>>,
+             std::shared_ptr<const Typeface>>
+        typefaces;
 };
 
 void readInstalledFonts() {
@@ -124,6 +126,22 @@ Catalogue::Catalogue(const std::string& shippedFolder) : opened_(std::make_share
     entries_.erase(doubles.begin(), doubles.end());
 }
 
+Catalogue::Catalogue(std::vector<TypefaceEntry> entries)
+    : entries_(std::move(entries)), opened_(std::make_shared<Opened>()) {}
+
+const TypefaceEntry* Catalogue::relative(const std::string& family, bool bold, bool slanted) const {
+    constexpr int regularWeight = 80, boldWeight = 200, leastBold = 180;
+    const TypefaceEntry* best = nullptr;
+    const auto off = [&](const TypefaceEntry& e) {
+        return std::abs(e.weight - (bold ? boldWeight : regularWeight));
+    };
+    for (const TypefaceEntry& entry : entries_)
+        if (entry.family == family && entry.slanted == slanted && (entry.weight >= leastBold) == bold &&
+            (!best || off(entry) < off(*best)))
+            best = &entry;
+    return best;
+}
+
 const TypefaceEntry* Catalogue::find(const std::string& family, const std::string& style) const {
     const TypefaceEntry* best = nullptr;
     const auto strangeness = [](const TypefaceEntry& e) {
@@ -155,13 +173,13 @@ quantity::Result<std::shared_ptr<const Typeface>> Catalogue::open(const Typeface
         index = entry->index;
         namedInstance = entry->namedInstance;
     }
-    const std::tuple key{file, index, namedInstance, choice.centreline};
+    const std::tuple key{file, index, namedInstance, choice.centreline, choice.axes};
     {
         const std::scoped_lock lock(opened_->guard);
         if (const auto kept = opened_->typefaces.find(key); kept != opened_->typefaces.end())
             return kept->second;
     }
-    auto typeface = openTypeface(file, index, namedInstance);
+    auto typeface = openTypeface(file, index, namedInstance, choice.axes);
     if (typeface && choice.centreline)
         typeface = centrelineTypeface(*typeface);
     if (typeface) {

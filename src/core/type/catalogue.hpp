@@ -31,12 +31,19 @@ class Catalogue {
     /// Reads the installed fonts and those in `shippedFolder` (which need not exist).
     explicit Catalogue(const std::string& shippedFolder);
 
+    /// Just these, as they stand.
+    explicit Catalogue(std::vector<TypefaceEntry> entries);
+
     const std::vector<TypefaceEntry>& entries() const { return entries_; }
 
     /// The entry of that family and style, letter case ignored. An empty style takes the most regular one,
     /// and then the family may also be the whole name as it is listed ("Allerta Stencil").
     /// Null when there is none; nothing is ever put in its place.
     const TypefaceEntry* find(const std::string& family, const std::string& style) const;
+
+    /// The face of that family that is bold or not and slanted or not, nearest in weight to bold or regular;
+    /// null when the family has none such.
+    const TypefaceEntry* relative(const std::string& family, bool bold, bool slanted) const;
 
     /// Opens the chosen typeface, by file when it names one. Opened ones are kept and shared.
     quantity::Result<std::shared_ptr<const Typeface>> open(const TypefaceChoice& choice) const;

@@ -65,7 +65,7 @@ void orderVisually(std::vector<Run>& runs) {
         }
 }
 
-void shapeRun(const Typeface& typeface, std::u32string_view line, const Run& run, ShapingRules rules,
+void shapeRun(const Typeface& typeface, std::u32string_view line, const Run& run, const ShapingRules& rules,
               std::vector<ShapedGlyph>& out) {
     hb_buffer_t* const buffer = hb_buffer_create();
     hb_buffer_set_cluster_level(buffer, HB_BUFFER_CLUSTER_LEVEL_MONOTONE_GRAPHEMES);
@@ -76,11 +76,15 @@ void shapeRun(const Typeface& typeface, std::u32string_view line, const Run& run
     hb_buffer_set_script(buffer, run.script);
     hb_buffer_guess_segment_properties(buffer);
     const std::uint32_t kerning = rules.kerning ? 1 : 0, ligatures = rules.ligatures ? 1 : 0;
-    const std::array features{
+    std::vector features{
         hb_feature_t{HB_TAG('k', 'e', 'r', 'n'), kerning, 0, HB_FEATURE_GLOBAL_END},
         hb_feature_t{HB_TAG('l', 'i', 'g', 'a'), ligatures, 0, HB_FEATURE_GLOBAL_END},
         hb_feature_t{HB_TAG('c', 'l', 'i', 'g'), ligatures, 0, HB_FEATURE_GLOBAL_END},
     };
+    for (const auto& [tag, value] : rules.features)
+        features.push_back({hb_tag_from_string(tag.data(), int(tag.size())),
+                            std::uint32_t(std::max(value, 0)), HB_FEATURE_GLOBAL_START,
+                            HB_FEATURE_GLOBAL_END});
     hb_shape(typeface.shapingFont(), buffer, features.data(), unsigned(features.size()));
     unsigned count = 0;
     const hb_glyph_info_t* const infos = hb_buffer_get_glyph_infos(buffer, &count);
@@ -107,7 +111,8 @@ void shapeRun(const Typeface& typeface, std::u32string_view line, const Run& run
 
 } // namespace
 
-std::vector<ShapedGlyph> shaped(const Typeface& typeface, std::u32string_view line, ShapingRules rules) {
+std::vector<ShapedGlyph> shaped(const Typeface& typeface, std::u32string_view line,
+                                const ShapingRules& rules) {
     std::vector<ShapedGlyph> glyphs;
     if (line.empty())
         return glyphs;

@@ -1,6 +1,7 @@
 // From a line of text to positioned glyphs.
 #pragma once
 #include "type/typeface.hpp"
+#include <map>
 #include <string>
 #include <string_view>
 #include <vector>
@@ -21,11 +22,13 @@ struct ShapedGlyph {
 struct ShapingRules {
     bool kerning = true;
     bool ligatures = true;
+    std::map<std::string, int> features{}; ///< OpenType features by tag, 0 off, 1 on, more for an alternate
 };
 
 /// Shapes one line (no line breaks) with kerning, marks, ligatures and right-to-left runs, left to right as
 /// seen.
-std::vector<ShapedGlyph> shaped(const Typeface& typeface, std::u32string_view line, ShapingRules rules = {});
+std::vector<ShapedGlyph> shaped(const Typeface& typeface, std::u32string_view line,
+                                const ShapingRules& rules = {});
 
 /// UTF-8 to code points; bad bytes become U+FFFD.
 std::u32string codePoints(std::string_view utf8);

@@ -10,6 +10,7 @@
 #include <hb.h>
 #include <map>
 #include <mutex>
+#include <set>
 #include <unordered_map>
 #include FT_FREETYPE_H
 #include FT_TRUETYPE_TABLES_H
@@ -213,11 +214,13 @@ struct Typeface::State {
         auto operator<=>(const ScaledKey&) const = default;
     };
     hb_font_t* font = nullptr;
-    std::shared_ptr<const LineFont> lineFont; ///< where glyphs are written as paths
+    std::shared_ptr<const LineFont> lineFont;  ///< where glyphs are written as paths
     std::shared_ptr<const Typeface> drawnFrom; ///< of a centreline: the typeface whose strokes it follows
     double drop = 0; ///< of a centreline: how far it is moved down onto the baseline
     bool singleLine = false;
     std::string family, style;
+    std::vector<Axis> axes;
+    std::vector<std::string> features;
     double unitsPerEm = 1000, capitalHeight = 700, xHeight = 500, ascender = 800, lineHeight = 1200;
 
     std::mutex guard;
@@ -251,6 +254,12 @@ double Typeface::ascender() const {
 }
 double Typeface::lineHeight() const {
     return state_->lineHeight;
+}
+const std::vector<Axis>& Typeface::axes() const {
+    return state_->axes;
+}
+const std::vector<std::string>& Typeface::features() const {
+    return state_->features;
 }
 bool Typeface::singleLine() const {
     return state_->singleLine;
@@ -437,8 +446,141 @@ quantity::Result<std::shared_ptr<const Typeface>> openLineFont(const std::string
     return std::shared_ptr<const Typeface>(new Typeface(std::move(state)));
 }
 
+namespace {
+
+std::string textOf(hb_tag_t tag) {
+    std::array<char, 4> letters{};
+    hb_tag_to_string(tag, letters.data());
+    return {letters.data(), letters.size()};
+}
+
+std::string nameIn(hb_face_t* face, hb_ot_name_id_t name) {
+    std::array<char, 64> text{};
+    auto size = unsigned(text.size());
+    hb_ot_name_get_utf8(face, name, hb_language_from_string("en", -1), &size, text.data());
+    return text.data();
+}
+
+std::vector<Axis> axesOf(hb_face_t* face) {
+    std::vector<hb_ot_var_axis_info_t> infos(hb_ot_var_get_axis_count(face));
+    auto count = unsigned(infos.size());
+    hb_ot_var_get_axis_infos(face, 0, &count, infos.data());
+    std::vector<Axis> axes;
+    for (const hb_ot_var_axis_info_t& info : infos)
+        if ((info.flags & HB_OT_VAR_AXIS_FLAG_HIDDEN) == 0) {
+            Axis axis{textOf(info.tag), nameIn(face, info.name_id), info.min_value, info.default_value,
+                      info.max_value};
+            if (axis.name.empty())
+                axis.name = axis.tag;
+            axes.push_back(std::move(axis));
+        }
+    return axes;
+}
+
+/// Features that are for a person to choose; the others belong to the script and are always on.
+bool isForChoosing(const std::string& tag) {
+    static const std::set<std::string> known{"liga", "dlig", "hlig", "smcp", "c2sc", "onum", "lnum", "tnum",
+                                             "pnum", "zero", "frac", "ordn", "salt", "swsh", "titl", "case"};
+    return known.contains(tag) || (tag.starts_with("ss") && std::isdigit(static_cast<unsigned char>(tag[2])));
+}
+
+std::vector<std::string> featuresOf(hb_face_t* face) {
+    unsigned count = hb_ot_layout_table_get_feature_tags(face, HB_OT_TAG_GSUB, 0, nullptr, nullptr);
+    std::vector<hb_tag_t> tags(count);
+    hb_ot_layout_table_get_feature_tags(face, HB_OT_TAG_GSUB, 0, &count, tags.data());
+    std::set<std::string> features;
+    for (const hb_tag_t tag : tags)
+        if (const std::string text = textOf(tag); isForChoosing(text))
+            features.insert(text);
+    return {features.begin(), features.end()};
+}
+
+/// Class bytes of the OS/2 table: the family class, then PANOSE.
+struct Classes {
+    int family = 0, panoseFamily = 0, panoseSerif = 0;
+};
+Classes classesOf(hb_face_t* face) {
+    hb_blob_t* const table = hb_face_reference_table(face, HB_TAG('O', 'S', '/', '2'));
+    unsigned size = 0;
+    const auto* bytes = reinterpret_cast<const unsigned char*>(hb_blob_get_data(table, &size));
+    Classes classes;
+    constexpr unsigned familyAt = 30, panoseAt = 32;
+    if (size > panoseAt + 1)
+        classes = {bytes[familyAt], bytes[panoseAt], bytes[panoseAt + 1]};
+    hb_blob_destroy(table);
+    return classes;
+}
+
+/// Sets axes by hand on top of a named instance.
+void setAxes(hb_font_t* font, const std::vector<Axis>& known, int namedInstance,
+             const std::map<std::string, double>& wanted) {
+    if (wanted.empty() || known.empty())
+        return;
+    hb_face_t* const face = hb_font_get_face(font);
+    std::vector<hb_ot_var_axis_info_t> infos(hb_ot_var_get_axis_count(face));
+    auto count = unsigned(infos.size());
+    hb_ot_var_get_axis_infos(face, 0, &count, infos.data());
+    std::vector<float> coordinates(infos.size());
+    auto size = unsigned(coordinates.size());
+    if (namedInstance > 0)
+        hb_ot_var_named_instance_get_design_coords(face, unsigned(namedInstance - 1), &size,
+                                                   coordinates.data());
+    for (size_t i = 0; i < infos.size(); ++i) {
+        if (namedInstance <= 0)
+            coordinates[i] = infos[i].default_value;
+        if (const auto set = wanted.find(textOf(infos[i].tag)); set != wanted.end())
+            coordinates[i] = std::clamp(float(set->second), infos[i].min_value, infos[i].max_value);
+    }
+    hb_font_set_var_coords_design(font, coordinates.data(), unsigned(coordinates.size()));
+}
+
+bool holds(std::string name, std::initializer_list<const char*> words) {
+    std::ranges::transform(name, name.begin(),
+                           [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
+    return std::ranges::any_of(words, [&](const char* word) { return name.find(word) != std::string::npos; });
+}
+
+} // namespace
+
+TypefaceKind Typeface::kind() const {
+    if (state_->singleLine)
+        return TypefaceKind::singleLine;
+    bool any = false, holes = false;
+    for (const hb_codepoint_t letter : {U'O', U'A', U'B', U'8'}) {
+        hb_codepoint_t glyph = 0;
+        if (!hb_font_get_nominal_glyph(state_->font, letter, &glyph))
+            continue;
+        constexpr double coarse = 1000;
+        const auto rings =
+            plane::filled(plane::flattened(outlineOf(state_->font, glyph), coarse / state_->unitsPerEm, 5))
+                .rings;
+        any = any || !rings.empty();
+        holes = holes || std::ranges::any_of(rings, [](const auto& ring) { return plane::areaOf(ring) < 0; });
+    }
+    if (any && !holes)
+        return TypefaceKind::stencil;
+    const Classes classes = classesOf(hb_font_get_face(state_->font));
+    constexpr int handwritten = 3, latinText = 2, firstSans = 11, lastSans = 15, scriptClass = 10,
+                  sansClass = 8;
+    if (classes.panoseFamily == handwritten || classes.family == scriptClass ||
+        holds(state_->family, {"script", "handwrit", "brush", "cursive"}))
+        return TypefaceKind::script;
+    if (holds(state_->family, {"sans", "gothic", "grotesk", "mono"}) || classes.family == sansClass)
+        return TypefaceKind::sans;
+    if (holds(state_->family, {"serif", "garamond", "didot", "antiqua", "roman"}))
+        return TypefaceKind::serif;
+    if (classes.panoseFamily == latinText && classes.panoseSerif >= firstSans &&
+        classes.panoseSerif <= lastSans)
+        return TypefaceKind::sans;
+    if ((classes.panoseFamily == latinText && classes.panoseSerif >= 2 && classes.panoseSerif < firstSans) ||
+        (classes.family >= 1 && classes.family <= 7))
+        return TypefaceKind::serif;
+    return TypefaceKind::other;
+}
+
 quantity::Result<std::shared_ptr<const Typeface>> openTypeface(const std::string& file, int index,
-                                                               int namedInstance) {
+                                                               int namedInstance,
+                                                               const std::map<std::string, double>& axes) {
     if (!std::filesystem::exists(file))
         return Problem{ProblemKind::fileMissing, file};
     if (startsWith(file, "<") || std::filesystem::path(file).extension() == ".jhf")
@@ -473,6 +615,9 @@ quantity::Result<std::shared_ptr<const Typeface>> openTypeface(const std::string
     hb_font_set_scale(state->font, unitsPerEm, unitsPerEm);
     if (namedInstance > 0)
         hb_font_set_var_named_instance(state->font, unsigned(namedInstance - 1));
+    state->axes = axesOf(hb_font_get_face(state->font));
+    state->features = featuresOf(hb_font_get_face(state->font));
+    setAxes(state->font, state->axes, namedInstance, axes);
     hb_font_make_immutable(state->font);
 
     state->family = family;
@@ -488,7 +633,8 @@ quantity::Result<std::shared_ptr<const Typeface>> openTypeface(const std::string
     return std::shared_ptr<const Typeface>(new Typeface(std::move(state)));
 }
 
-quantity::Result<std::shared_ptr<const Typeface>> centrelineTypeface(std::shared_ptr<const Typeface> drawnFrom) {
+quantity::Result<std::shared_ptr<const Typeface>>
+centrelineTypeface(std::shared_ptr<const Typeface> drawnFrom) {
     if (drawnFrom->singleLine())
         return drawnFrom;
     auto state = std::make_unique<Typeface::State>();
@@ -496,6 +642,8 @@ quantity::Result<std::shared_ptr<const Typeface>> centrelineTypeface(std::shared
     state->singleLine = true;
     state->family = drawnFrom->family();
     state->style = drawnFrom->style();
+    state->axes = drawnFrom->axes();
+    state->features = drawnFrom->features();
     state->unitsPerEm = drawnFrom->unitsPerEm();
     state->ascender = drawnFrom->ascender();
     state->lineHeight = drawnFrom->lineHeight();

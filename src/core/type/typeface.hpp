@@ -3,6 +3,7 @@
 #include "plane/medial_axis.hpp"
 #include "quantity/result.hpp"
 #include <cstdint>
+#include <map>
 #include <memory>
 #include <string>
 #include <vector>
@@ -16,10 +17,21 @@ struct TypefaceChoice {
     std::string family{};
     std::string style{};
     std::string file{};
-    int index = 0;           ///< face within a collection file
-    bool centreline = false; ///< the middle lines of its strokes instead of its outlines
+    int index = 0;                        ///< face within a collection file
+    bool centreline = false;              ///< the middle lines of its strokes instead of its outlines
+    std::map<std::string, double> axes{}; ///< of a variable font, by tag, where they are not as usual
     bool operator==(const TypefaceChoice&) const = default;
 };
+
+/// What of a variable font can be set.
+struct Axis {
+    std::string tag{};  ///< of four letters: wght, wdth, opsz
+    std::string name{}; ///< as the font calls it
+    double least = 0, usual = 0, most = 0;
+};
+
+enum class TypefaceKind { sans, serif, script, stencil, singleLine, other };
+constexpr int typefaceKinds = 6;
 
 /// One glyph as the font draws it. Lengths are in font units, y up, the origin on the baseline.
 struct Glyph {
@@ -51,6 +63,13 @@ class Typeface {
 
     const std::string& family() const;
     const std::string& style() const;
+    /// Of a variable font; empty for others.
+    const std::vector<Axis>& axes() const;
+    /// Tags of the features that change letters and figures by choice: smcp, onum, ss01.
+    const std::vector<std::string>& features() const;
+    /// Told from the letters where they tell it (single lines; counters of O, A, B and 8 that hang on to the
+    /// rest), else from the font's own classes and name.
+    TypefaceKind kind() const;
     /// Glyphs are lines to follow, and get their area from the width of the stroke.
     bool singleLine() const;
     double unitsPerEm() const;
@@ -74,7 +93,8 @@ class Typeface {
     hb_font_t* shapingFont() const; ///< immutable; belongs to the typeface
 
   private:
-    friend quantity::Result<std::shared_ptr<const Typeface>> openTypeface(const std::string&, int, int);
+    friend quantity::Result<std::shared_ptr<const Typeface>>
+    openTypeface(const std::string&, int, int, const std::map<std::string, double>&);
     friend quantity::Result<std::shared_ptr<const Typeface>> openLineFont(const std::string&);
     friend quantity::Result<std::shared_ptr<const Typeface>>
         centrelineTypeface(std::shared_ptr<const Typeface>);
@@ -84,12 +104,14 @@ class Typeface {
 };
 
 /// Opens a font file: ttf, otf, ttc, woff, woff2, an SVG font, or Hershey's jhf; a variable font at its
-/// default, or at a named instance (1-based, 0 for the default). Broken, bitmap-only and colour-only files
-/// are told apart in the problem.
-quantity::Result<std::shared_ptr<const Typeface>> openTypeface(const std::string& file, int index = 0,
-                                                               int namedInstance = 0);
+/// default, or at a named instance (1-based, 0 for the default), with `axes` set on top of that (clamped to
+/// their ranges). Broken, bitmap-only and colour-only files are told apart in the problem.
+quantity::Result<std::shared_ptr<const Typeface>>
+openTypeface(const std::string& file, int index = 0, int namedInstance = 0,
+             const std::map<std::string, double>& axes = {});
 
 /// A single-line typeface made of the middle lines of another's strokes; that itself where it is one already.
-quantity::Result<std::shared_ptr<const Typeface>> centrelineTypeface(std::shared_ptr<const Typeface> drawnFrom);
+quantity::Result<std::shared_ptr<const Typeface>>
+centrelineTypeface(std::shared_ptr<const Typeface> drawnFrom);
 
 } // namespace bollard::type
