@@ -263,20 +263,32 @@ void FlatDrawing::paintDimensions(QPainter& painter, const FlatScale& scale, int
     if (!letters || letters->setting->letters.empty())
         return;
     const QPolygonF frame = frameOf(selected);
-    if (letters->place.turn() == 0) {
+    const bool straight =
+        letters->setting->typeface && letters->setting->baseline == setting::BaselineKind::straight;
+    if (letters->place.turn() == 0 && straight) {
         const double capital = setting::measureOf(*letters->setting, setting::SizeBy::capital);
         const QPointF foot = scale.toPixels(frame[0]) - QPointF(20, 0);
         const QPointF base = foot - QPointF(0, (frame[3].y() - frame[0].y() - capital) * scale.pixelsPerMm);
         dimension(painter, base, base - QPointF(0, capital * scale.pixelsPerMm), text(capital));
-        if (!blank_.isEmpty() && blank.contains(frame.boundingRect())) {
-            const double y = scale.toPixels(blank.topLeft()).y() + 20;
-            const double left = scale.toPixels(blank.topLeft()).x(),
-                         right = scale.toPixels(blank.bottomRight()).x();
-            dimension(painter, {left, y}, {scale.toPixels(frame[0]).x(), y},
-                      text(frame[0].x() - blank.left()));
-            dimension(painter, {scale.toPixels(frame[1]).x(), y}, {right, y},
-                      text(blank.right() - frame[1].x()));
-        }
+    } else if (letters->place.turn() == 0) {
+        const QPointF side(20, 0);
+        dimension(painter, scale.toPixels(frame[0]) - side, scale.toPixels(frame[3]) - side,
+                  text(frame[3].y() - frame[0].y()));
+    }
+    // The words' width, between their distances to the edges where they lie on the blank.
+    const QRectF box = frame.boundingRect();
+    const bool onBlank = !blank_.isEmpty() && blank.contains(box);
+    const double y =
+        onBlank ? scale.toPixels(blank.topLeft()).y() + 20 : scale.toPixels(box.topLeft()).y() + 20;
+    const auto across = [&](double from, double to) {
+        if (to - from > 1e-6)
+            dimension(painter, {scale.toPixels({from, 0}).x(), y}, {scale.toPixels({to, 0}).x(), y},
+                      text(to - from));
+    };
+    across(box.left(), box.right());
+    if (onBlank) {
+        across(blank.left(), box.left());
+        across(box.right(), blank.right());
     }
 }
 

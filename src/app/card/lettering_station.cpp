@@ -13,7 +13,9 @@
 #include <QMenu>
 #include <QPainter>
 #include <QPlainTextEdit>
+#include <QPointer>
 #include <QPushButton>
+#include <QScrollArea>
 
 namespace bollard::app {
 namespace {
@@ -79,9 +81,16 @@ Slips::Slips(CardEditor& editor, QWidget* parent) : QWidget(parent), editor_(edi
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 4);
     layout->setSpacing(4);
-    list_ = new QVBoxLayout;
+    scroll_ = new QScrollArea(this);
+    scroll_->setWidgetResizable(true);
+    scroll_->setFocusPolicy(Qt::NoFocus);
+    scroll_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    auto* inside = new QWidget(scroll_);
+    list_ = new QVBoxLayout(inside);
+    list_->setContentsMargins(0, 0, 0, 0);
     list_->setSpacing(4);
-    layout->addLayout(list_);
+    scroll_->setWidget(inside);
+    layout->addWidget(scroll_);
     auto* row = new QHBoxLayout;
     row->setSpacing(2);
     auto* add = new QPushButton(tr("Add inscription"), this);
@@ -108,7 +117,6 @@ Slips::Slips(CardEditor& editor, QWidget* parent) : QWidget(parent), editor_(edi
     adds->addWidget(ornament);
     adds->addStretch();
     layout->addLayout(adds);
-    row->addStretch();
     const auto tool = [&](const char* iconName, const QString& text, auto act) {
         QPushButton* button = iconButton(QString::fromLatin1(iconName), text, this);
         connect(button, &QPushButton::clicked, this, act);
@@ -124,7 +132,8 @@ Slips::Slips(CardEditor& editor, QWidget* parent) : QWidget(parent), editor_(edi
         });
     });
     remove_ = tool("remove", tr("Delete inscription"), [this] { editor_.deleteInscription(); });
-    adds->addLayout(row);
+    row->addStretch();
+    layout->addLayout(row);
 }
 
 void Slips::addOrnament(setting::OrnamentKind kind) {
@@ -149,12 +158,27 @@ void Slips::refresh() {
         item->widget()->deleteLater();
         delete item;
     }
+    QWidget* shown = nullptr;
     for (int i = 0; i < int(editor_.card().inscriptions.size()); ++i) {
         auto* slip = new Slip(editor_, i, this);
         list_->addWidget(slip);
         if (hadFocus && slip->isChecked())
             slip->setFocus();
+        if (slip->isChecked())
+            shown = slip;
     }
+    // A long card does not push its fields out of sight.
+    constexpr int slipHeight = 32, mostSlips = 6;
+    const int count = std::clamp(int(editor_.card().inscriptions.size()), 0, mostSlips);
+    scroll_->setFixedHeight(std::max(0, count * slipHeight - 4));
+    if (shown)
+        QMetaObject::invokeMethod(
+            this,
+            [this, slip = QPointer<QWidget>(shown)] {
+                if (slip)
+                    scroll_->ensureWidgetVisible(slip, 0, 0);
+            },
+            Qt::QueuedConnection); // once it has its place
     const bool any = editor_.inscription() != nullptr;
     for (QPushButton* button : {copy_, remove_, hide_})
         button->setEnabled(any);
@@ -617,9 +641,8 @@ bool LetteringStation::drawsLines() const {
 
 void LetteringStation::refreshWords(const card::Inscription* inscription) {
     const bool ornament = !inscription && editor_.inscription();
-    for (QWidget* widget :
-         std::initializer_list<QWidget*>{words_, face_, emphasis_, sizeBy_, size_, letterSpace_, wordSpace_,
-                                         lineSpace_, align_}) {
+    for (QWidget* widget : std::initializer_list<QWidget*>{words_, face_, emphasis_, sizeBy_, size_,
+                                                           letterSpace_, wordSpace_, lineSpace_, align_}) {
         widget->setEnabled(inscription != nullptr);
         setRowVisible(widget, !ornament);
     }

@@ -7,6 +7,23 @@
 #include <QPushButton>
 
 namespace bollard::app {
+namespace {
+
+/// A line of text that ends in dots where there is no room for all of it.
+class ElidedLabel : public QLabel {
+  public:
+    using QLabel::QLabel;
+
+  protected:
+    void paintEvent(QPaintEvent*) override {
+        QPainter painter(this);
+        painter.setPen(palette().color(QPalette::WindowText));
+        painter.drawText(rect(), int(Qt::AlignLeft | Qt::AlignVCenter),
+                         fontMetrics().elidedText(text(), Qt::ElideRight, width()));
+    }
+};
+
+} // namespace
 
 StationBody::StationBody(CardEditor& editor, QWidget* parent) : QWidget(parent), editor_(editor) {
     grid_ = new QGridLayout(this);
@@ -132,7 +149,8 @@ Station::Station(int number, const QString& title, MakeBody makeBody, QWidget* p
     title_->setFont(bold);
     mark_ = new QLabel(head_);
     mark_->setFont(bold);
-    summary_ = softLabel({}, head_);
+    summary_ = new ElidedLabel(head_);
+    summary_->setObjectName(QStringLiteral("soft"));
     summary_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
     grid->addWidget(title_, 0, 0);
     grid->addWidget(mark_, 0, 1, Qt::AlignRight);

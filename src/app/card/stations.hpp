@@ -9,6 +9,7 @@ class QCheckBox;
 class QComboBox;
 class QPlainTextEdit;
 class QPushButton;
+class QScrollArea;
 class QVBoxLayout;
 
 namespace bollard::app {
@@ -44,6 +45,7 @@ class Slips : public QWidget {
   private:
     void addOrnament(setting::OrnamentKind kind);
     CardEditor& editor_;
+    QScrollArea* scroll_;
     QVBoxLayout* list_;
     QPushButton *copy_, *remove_, *up_, *down_, *hide_;
 };

@@ -43,10 +43,13 @@ QPainterPath drawnWords(const type::Catalogue& catalogue, const type::TypefaceEn
     path.setFillRule(Qt::WindingFill);
     if ((*typeface)->singleLine()) {
         for (const setting::Letter& letter : set.letters)
-            path.addPath(drawing::pathOf(setting::shapeOf(letter)));
+            if (!letter.missing)
+                path.addPath(drawing::pathOf(setting::shapeOf(letter)));
         return QTransform::fromScale(0.1, -0.1).map(path);
     }
     for (const setting::Letter& letter : set.letters) {
+        if (letter.missing)
+            continue;
         const QPointF at = drawing::pointOf(plane::vectorOf(letter.at));
         path.addPath(
             drawing::pathOf((*typeface)->glyph(letter.glyph).outline, set.scale / plane::unitsPerMillimetre)
@@ -355,7 +358,9 @@ TypefaceList::TypefaceList(Maker& maker, QWidget* parent) : QWidget(parent) {
     auto* line = new QHBoxLayout;
     line->setSpacing(4);
     line->addWidget(filter_, 1);
-    line->addWidget(kind_);
+    line->addWidget(kind_, 1);
+    kind_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+    kind_->setMinimumContentsLength(8);
     layout->addLayout(line);
     layout->addWidget(thick_);
     layout->addWidget(told_);
