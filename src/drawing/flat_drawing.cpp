@@ -272,7 +272,7 @@ void FlatDrawing::paintDimensions(QPainter& painter, const FlatScale& scale, int
         dimension(painter, base, base - QPointF(0, capital * scale.pixelsPerMm), text(capital));
     } else if (letters->place.turn() == 0) {
         const QPointF side(20, 0);
-        dimension(painter, scale.toPixels(frame[0]) - side, scale.toPixels(frame[3]) - side,
+        dimension(painter, scale.toPixels(frame[1]) + side, scale.toPixels(frame[2]) + side,
                   text(frame[3].y() - frame[0].y()));
     }
     // The words' width, between their distances to the edges where they lie on the blank.

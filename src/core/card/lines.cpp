@@ -22,10 +22,18 @@ std::vector<CurvePoint> wave(double width) {
             {half, 0, {-reach, -rise}, {}, false}};
 }
 
+/// How far the corners of letters that turn as they are stand beyond the circle their tops touch.
+double cornersBeyond(double capital, double radius) {
+    return capital * capital / (6 * std::max(radius, capital));
+}
+
 void placeOnEdge(const Card& card, Inscription& inscription, double capital) {
     inscription.placing = {setting::Anchor::centre, 0, 0, 0, inscription.placing.reading};
-    inscription.baseline.offset =
-        inscription.baseline.atBottom ? card.blank.margin : -(card.blank.margin + rounded(capital, 0.01));
+    const Vector size = blank::sizeOf(card.blank);
+    const double beyond = std::ceil(cornersBeyond(capital, std::min(size.x, size.y) / 2) * 10) / 10;
+    inscription.baseline.offset = inscription.baseline.atBottom
+                                      ? card.blank.margin + beyond
+                                      : -(card.blank.margin + beyond + rounded(capital, 0.01));
 }
 
 void placeOnCircle(const Card& card, Inscription& inscription, double capital) {
@@ -37,7 +45,8 @@ void placeOnCircle(const Card& card, Inscription& inscription, double capital) {
     inscription.placing.x = size.x / 2;
     inscription.placing.y = size.y / 2;
     inscription.placing.turn = 0;
-    inscription.baseline.radius = rounded(room - (inscription.baseline.inside ? 0 : capital), 0.1);
+    const double taken = (inscription.baseline.inside ? 0 : capital) + cornersBeyond(capital, room);
+    inscription.baseline.radius = std::floor((room - taken) * 10) / 10;
 }
 
 } // namespace

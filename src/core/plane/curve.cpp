@@ -4,7 +4,7 @@
 namespace bollard::plane {
 namespace {
 
-constexpr int piecesPerCubic = 16;
+constexpr int piecesPerCubic = 8;
 
 struct Node {
     double at, weight;
@@ -30,7 +30,7 @@ Curve::Curve(const Contour& contour, double off) : off_(off) {
         if (plane::length(d - at) == 0 && plane::length(b - at) == 0 && plane::length(c - at) == 0)
             return;
         for (int i = 0; i < pieces; ++i)
-            pieces_.push_back({at, b, c, d, double(i) / pieces, double(i + 1) / pieces});
+            addPiece({at, b, c, d, double(i) / pieces, double(i + 1) / pieces}, 0);
         at = d;
     };
     const auto line = [&](Vector to) { add(at + (1.0 / 3) * (to - at), at + (2.0 / 3) * (to - at), to, 1); };
@@ -54,6 +54,23 @@ Curve::Curve(const Contour& contour, double off) : off_(off) {
     }
     starts_.push_back(sum);
     closed_ = closed_ && sum > 0;
+}
+
+/// Halves the piece until its length is integrated as well at once as in two halves.
+void Curve::addPiece(const Piece& piece, int depth) {
+    const double middle = (piece.from + piece.to) / 2;
+    const double whole = lengthOf(piece, piece.from, piece.to);
+    const double halves = lengthOf(piece, piece.from, middle) + lengthOf(piece, middle, piece.to);
+    constexpr double close = 1e-8;
+    constexpr int deepest = 14;
+    if (depth == deepest || std::fabs(whole - halves) <= close * halves) {
+        pieces_.push_back(piece);
+        return;
+    }
+    Piece first = piece, second = piece;
+    first.to = second.from = middle;
+    addPiece(first, depth + 1);
+    addPiece(second, depth + 1);
 }
 
 Vector Curve::derivative(const Piece& p, double t) const {
@@ -114,14 +131,20 @@ Curve::Place Curve::at(double distance) const {
     const Piece& piece = pieces_[i];
     const double wanted = distance - starts_[i], size = starts_[i + 1] - starts_[i];
     double t = piece.from + (piece.to - piece.from) * (size > 0 ? wanted / size : 0);
-    constexpr int mostSteps = 8;
+    // Newton's steps, kept between what is known to be too little and too much.
+    double low = piece.from, high = piece.to;
+    constexpr int mostSteps = 50;
     for (int step = 0; step < mostSteps; ++step) {
-        const double rate = speed(piece, t);
-        if (rate <= 0)
+        const double over = lengthOf(piece, piece.from, t) - wanted;
+        if (std::fabs(over) < 1e-11 * whole)
             break;
-        const double by = (wanted - lengthOf(piece, piece.from, t)) / rate;
-        t = std::clamp(t + by, piece.from, piece.to);
-        if (std::fabs(by) < 1e-10)
+        (over > 0 ? high : low) = t;
+        const double rate = speed(piece, t);
+        const double tried = rate > 0 ? t - over / rate : low;
+        const double to = tried > low && tried < high ? tried : (low + high) / 2;
+        const double by = to - t;
+        t = to;
+        if (std::fabs(by) < 1e-13)
             break;
     }
     return {placeOn(piece, t), alongOn(piece, t)};

@@ -35,6 +35,7 @@ class Curve {
         Vector a, b, c, d;
         double from = 0, to = 1;
     };
+    void addPiece(const Piece& piece, int depth);
     Vector placeOn(const Piece& piece, double t) const;
     Vector derivative(const Piece& piece, double t) const;
     double speed(const Piece& piece, double t) const;

@@ -77,7 +77,7 @@ class Reader {
             skip();
         }
         if (!good_)
-            return problem(at_ + 1);
+            return problem(failedAt_.value_or(at_) + 1);
         return std::move(outline_);
     }
 
@@ -90,6 +90,12 @@ class Reader {
                (std::isspace(static_cast<unsigned char>(text_[at_])) || text_[at_] == ','))
             ++at_;
     }
+    /// Remembers the first place that could not be read.
+    std::nullopt_t fail() {
+        if (!failedAt_)
+            failedAt_ = at_;
+        return std::nullopt;
+    }
     std::optional<double> number() {
         skip();
         size_t from = at_;
@@ -98,7 +104,7 @@ class Reader {
         double value = 0;
         const auto [end, error] = std::from_chars(text_.data() + from, text_.data() + text_.size(), value);
         if (error != std::errc() || !std::isfinite(value))
-            return std::nullopt;
+            return fail();
         at_ = size_t(end - text_.data());
         return value;
     }
@@ -106,7 +112,7 @@ class Reader {
         skip();
         if (at_ < text_.size() && (text_[at_] == '0' || text_[at_] == '1'))
             return text_[at_++] == '1';
-        return std::nullopt;
+        return fail();
     }
     std::optional<Vector> point(bool relative) {
         const auto x = number(), y = number();
@@ -222,6 +228,7 @@ class Reader {
 
     std::string_view text_;
     size_t at_ = 0;
+    std::optional<size_t> failedAt_;
     bool good_ = true, started_ = false, fresh_ = true;
     Vector pen_{};
     std::optional<Vector> lastCubic_, lastQuadratic_;

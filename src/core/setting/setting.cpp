@@ -75,7 +75,8 @@ class LineSetter {
             const double zoom = nudge ? nudge->size / 100 : 1;
             const double advance = glyph.advance * out_.form.width * out_.scale * zoom;
             if (glyph.count > 0)
-                pivot_ = pen + advance / 2; // marks turn with the letter they belong to
+                pivot_ = pen + typeface_.glyph(glyph.glyph).advance * out_.form.width * out_.scale * zoom /
+                                   2; // its own, without kerning; marks turn with their letter
             place(glyph, text, pen, zoom, lineNumber, baseline_mm);
             pen += advance + spaceAfter(glyphs, i, text) +
                    (nudge && glyph.count > 0 ? nudge->space * plane::unitsPerMillimetre : 0);
