@@ -113,9 +113,10 @@ Outline joined(const Outline& outline, double reach) {
                     used[j] = grew = true;
                 }
             }
-            if (way == 0 && !near(endOf(chain), chain.start))
+            if (way == 0)
                 chain = reversed(chain);
         }
+        chain = reversed(chain); // the way it was drawn
         if (chain.segments.size() > 1 && near(endOf(chain), chain.start)) {
             chain.open = false;
             chain.segments.back().end = chain.start;

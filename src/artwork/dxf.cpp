@@ -300,9 +300,13 @@ double millimetresIn(int units) {
 
 quantity::Result<Drawing> drawingFromDxf(const std::string& path) {
     Reader reader;
-    DL_Dxf file;
-    if (!file.in(path, &reader))
-        return Problem{ProblemKind::fileUnreadable, path, "dxf"};
+    try {
+        DL_Dxf file;
+        if (!file.in(path, &reader))
+            return Problem{ProblemKind::fileUnreadable, path, "dxf"};
+    } catch (const std::exception&) { // numbers out of all range
+        return Problem{ProblemKind::artworkBroken, path, "a value in it makes no sense"};
+    }
     reader.finish();
     if (reader.entities == 0 && reader.texts == 0 && reader.others == 0)
         return Problem{ProblemKind::artworkBroken, path, "no drawing was found in it"};

@@ -5,6 +5,7 @@
 #include <QPainterPathStroker>
 #include <QSvgRenderer>
 #include <QXmlStreamReader>
+#include <QXmlStreamWriter>
 #include <cmath>
 
 namespace bollard::artwork {
@@ -175,6 +176,7 @@ struct Head {
     bool isSvg = false;
     int line = 0;
     QString problem{};
+    QByteArray withoutTexts{}; ///< the drawing but for its texts, which would be drawn in whatever font is there
 };
 
 double millimetresIn(const QString& unit) {
@@ -204,8 +206,18 @@ std::pair<double, double> lengthOf(QStringView text) {
 Head headOf(const QByteArray& text) {
     Head head;
     QXmlStreamReader xml(text);
+    QXmlStreamWriter rest(&head.withoutTexts);
     while (!xml.atEnd()) {
-        if (xml.readNext() != QXmlStreamReader::StartElement)
+        const QXmlStreamReader::TokenType token = xml.readNext();
+        if (token == QXmlStreamReader::StartElement && xml.name() == QLatin1String("text")) {
+            ++head.texts;
+            xml.skipCurrentElement();
+            continue;
+        }
+        if (token == QXmlStreamReader::Invalid)
+            break;
+        rest.writeCurrentToken(xml);
+        if (token != QXmlStreamReader::StartElement)
             continue;
         if (xml.name() == QLatin1String("svg") && !head.isSvg) {
             head.isSvg = true;
@@ -222,8 +234,6 @@ Head headOf(const QByteArray& text) {
             if (box.size() == 4)
                 head.viewBox =
                     QRectF(box[0].toDouble(), box[1].toDouble(), box[2].toDouble(), box[3].toDouble());
-        } else if (xml.name() == QLatin1String("text")) {
-            ++head.texts;
         }
     }
     if (xml.hasError()) {
@@ -241,7 +251,7 @@ quantity::Result<Drawing> drawingFromSvg(const std::string& text, const std::str
     if (!head.problem.isEmpty())
         return Problem{ProblemKind::artworkBroken, path, head.problem.toStdString(), head.line};
     QSvgRenderer renderer;
-    if (!head.isSvg || !renderer.load(bytes))
+    if (!head.isSvg || !renderer.load(head.withoutTexts))
         return Problem{ProblemKind::artworkBroken, path, "it is not an SVG drawing"};
     renderer.setAspectRatioMode(Qt::KeepAspectRatio);
     QRectF box = head.viewBox;

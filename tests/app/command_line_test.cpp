@@ -30,8 +30,23 @@ class CommandLineTest : public QObject {
     }
 
   private slots:
+    void drawingsAreWritten() {
+        QCOMPARE(run({"drawing", sample("transom"), "-o", at("transom.svg")}), 0);
+        QCOMPARE(run({"drawing", sample("transom"), "-o", at("transom.dxf"), "--curves", "splines"}), 0);
+        QVERIFY(QFile(at("transom.svg")).size() > 2000 && QFile(at("transom.dxf")).size() > 2000);
+        QVERIFY(run({"drawing", sample("transom"), "-o", at("transom.svg")}) != 0); // it is there
+        QVERIFY(run({"drawing", sample("transom"), "-o", at("transom.stl")}) != 0);
+        QVERIFY(err_.contains(".dxf"));
+    }
+
+    void singleLineTypefacesAreListed() {
+        QCOMPARE(run({"typefaces", "--single-line"}), 0);
+        QVERIFY(out_.contains("Bollard Mark Regular\nBollard Wake Regular\nHershey"));
+        QVERIFY(!out_.contains("DejaVu"));
+    }
+
     void everyCommandHasHelp() {
-        for (const char* command : {"make", "check", "measure", "picture", "typefaces"}) {
+        for (const char* command : {"make", "check", "measure", "picture", "typefaces", "drawing"}) {
             QCOMPARE(run({command, "--help"}), 0);
             QVERIFY(out_.contains(command) || !out_.isEmpty());
         }

@@ -9,9 +9,10 @@ using setting::Baseline, setting::BaselineKind;
 
 namespace {
 
-setting::Setting along(const std::string& words, const Baseline& baseline, const setting::TextStyle& style = {},
-                       const std::vector<setting::Nudge>& nudges = {}) {
-    return setting::set(words, samples::typeface("League Spartan", "Bold"), style, {baseline, nudges, false, {}});
+setting::Setting along(const std::string& words, const Baseline& baseline,
+                       const setting::TextStyle& style = {}, const std::vector<setting::Nudge>& nudges = {}) {
+    return setting::set(words, samples::typeface("League Spartan", "Bold"), style,
+                        {baseline, nudges, false, {}});
 }
 
 /// Where the middle of a letter's advance stands on its line, from its place and turn.
@@ -37,7 +38,8 @@ class BaselineTest : public QObject {
     void lettersStandOnTheCircleWithTheirOwnSpacing() {
         setting::TextStyle style;
         style.letterSpace = 0.4;
-        const auto flat = along("NORTH QUAY 14", {}, style), round = along("NORTH QUAY 14", circle(30), style);
+        const auto flat = along("NORTH QUAY 14", {}, style),
+                   round = along("NORTH QUAY 14", circle(30), style);
         QCOMPARE(round.letters.size(), flat.letters.size());
         for (size_t i = 0; i < round.letters.size(); ++i) {
             COMPARE_NEAR(plane::length(foot(round.letters[i], round)), 30, 0.001);
@@ -67,7 +69,8 @@ class BaselineTest : public QObject {
             const plane::Curve& curve = *bent.lines.front().curve;
             for (size_t k = 0; k < bent.letters.size(); ++k) {
                 const double distance = bent.lines.front().home + foot(flat.letters[k], flat).x * 1e4;
-                COMPARE_NEAR(plane::length(1e-4 * curve.at(distance).at - foot(bent.letters[k], bent)), 0, 0.001);
+                COMPARE_NEAR(plane::length(1e-4 * curve.at(distance).at - foot(bent.letters[k], bent)), 0,
+                             0.001);
             }
         }
     }
@@ -77,8 +80,8 @@ class BaselineTest : public QObject {
             bool atBottom, inside;
             double inner, outer; ///< where feet and heads of capitals lie
         };
-        for (const Case& c : {Case{false, false, 30, 40}, Case{false, true, 20, 30}, Case{true, false, 30, 40},
-                              Case{true, true, 20, 30}}) {
+        for (const Case& c : {Case{false, false, 30, 40}, Case{false, true, 20, 30},
+                              Case{true, false, 30, 40}, Case{true, true, 20, 30}}) {
             const auto s = along("HHH", circle(30, c.atBottom, c.inside));
             double least = 1e9, most = 0;
             for (const setting::Letter& letter : s.letters)
@@ -157,15 +160,16 @@ class BaselineTest : public QObject {
         card.inscriptions[0].baseline.kind = BaselineKind::arc;
         card.inscriptions[0].baseline.radius = -22; // heads together
         const auto made = samples::made(card);
-        QVERIFY(samples::finding(made, check::FindingKind::gapNarrow) || !made.checked->measures->joints.empty());
+        QVERIFY(samples::finding(made, check::FindingKind::gapNarrow) ||
+                !made.checked->measures->joints.empty());
     }
 
     void anotherLineBeginsWithGoodValues() {
         card::Card card = samples::plate("BERTH 9");
         card.blank = {blank::Kind::disc};
         card.blank.diameter = 90;
-        for (const auto kind :
-             {BaselineKind::arc, BaselineKind::circle, BaselineKind::curve, BaselineKind::edge, BaselineKind::straight}) {
+        for (const auto kind : {BaselineKind::arc, BaselineKind::circle, BaselineKind::curve,
+                                BaselineKind::edge, BaselineKind::straight}) {
             card::Inscription& inscription = card.inscriptions[0];
             const auto made = samples::made(card);
             card::changeBaseline(card, inscription, *made.lettering->inscriptions[0].setting, kind);
@@ -202,7 +206,8 @@ class BaselineTest : public QObject {
 
     void pointsOfACurveAreAddedAndTakenWithoutChangingIt() {
         Baseline baseline;
-        baseline.points = {{0, 0, {}, {10, 12}, false}, {40, 5, {-12, -3}, {12, 3}, true}, {80, -4, {-9, 8}, {}, false}};
+        baseline.points = {
+            {0, 0, {}, {10, 12}, false}, {40, 5, {-12, -3}, {12, 3}, true}, {80, -4, {-9, 8}, {}, false}};
         const plane::Curve before(setting::contourOf(baseline.points, false));
         QCOMPARE(card::addPoint(baseline, 0), 1);
         QCOMPARE(baseline.points.size(), size_t{4});
@@ -224,15 +229,19 @@ class BaselineTest : public QObject {
 
     void nudgesMoveTurnAndSizeOneLetter() {
         const auto plain = along("TIDE", {});
-        const auto nudged = along("TIDE", {}, {}, {{1, 0.5, 1.5, 0, 100, 0}, {2, 0, 0, 90, 100, 0}, {3, 0, 0, 0, 150, 2}});
+        const auto nudged =
+            along("TIDE", {}, {}, {{1, 0.5, 1.5, 0, 100, 0}, {2, 0, 0, 90, 100, 0}, {3, 0, 0, 0, 150, 2}});
         const auto middle = [](const plane::Box& box) {
             return 0.5e-4 * (plane::vectorOf(box.low) + plane::vectorOf(box.high));
         };
         const Vector moved = middle(nudged.letters[1].box) - middle(plain.letters[1].box);
-        const Vector anchor = middle(nudged.letters[0].box) - middle(plain.letters[0].box); // lines are centred anew
+        const Vector anchor =
+            middle(nudged.letters[0].box) - middle(plain.letters[0].box); // lines are centred anew
         COMPARE_NEAR(moved.x - anchor.x, 0.5, 0.001);
         COMPARE_NEAR(moved.y, 1.5, 0.001);
-        const auto size = [](const plane::Box& box) { return 1e-4 * (plane::vectorOf(box.high) - plane::vectorOf(box.low)); };
+        const auto size = [](const plane::Box& box) {
+            return 1e-4 * (plane::vectorOf(box.high) - plane::vectorOf(box.low));
+        };
         COMPARE_NEAR(size(nudged.letters[2].box).x, size(plain.letters[2].box).y, 0.02);
         COMPARE_NEAR(size(nudged.letters[3].box).y, 1.5 * size(plain.letters[3].box).y, 0.02);
     }

@@ -18,7 +18,8 @@ const type::Glyph& glyphOf(const type::Typeface& typeface, char32_t letter) {
     return typeface.glyph(type::shaped(typeface, std::u32string_view(&letter, 1)).front().glyph);
 }
 
-/// The largest change of direction where two curves of one stroke meet, degrees; line to line is a corner on purpose.
+/// The largest change of direction where two curves of one stroke meet, degrees; line to line is a corner on
+/// purpose.
 double sharpestBend(const Contour& contour) {
     double most = 0;
     Vector from = contour.start;
@@ -28,8 +29,9 @@ double sharpestBend(const Contour& contour) {
         const bool curve = segment.kind == Segment::Kind::cubic;
         const Vector leaves = (curve ? segment.first : segment.end) - from;
         if (arrives && curve && arrivedByCurve)
-            most = std::max(most, std::fabs(std::atan2(plane::cross(*arrives, leaves), plane::dot(*arrives, leaves))) *
-                                      180 / M_PI);
+            most = std::max(
+                most, std::fabs(std::atan2(plane::cross(*arrives, leaves), plane::dot(*arrives, leaves))) *
+                          180 / M_PI);
         arrives = segment.end - (curve ? segment.second : from);
         arrivedByCurve = curve;
         from = segment.end;
@@ -85,12 +87,14 @@ class LineTypefaceTest : public QObject {
         const auto face = samples::typeface("Bollard Mark");
         const auto s = setting::set("VALVE 7", face, style);
         COMPARE_NEAR(setting::measureOf(s, setting::SizeBy::capital), 7, 1e-9);
-        COMPARE_NEAR(plane::toMillimetres(double(s.ink.high.y) - s.ink.low.y), 7.8, 0.01); // the stroke's own half
+        COMPARE_NEAR(plane::toMillimetres(double(s.ink.high.y) - s.ink.low.y), 7.8,
+                     0.01); // the stroke's own half
         style.ends = plane::Ends::flat;
         const auto flat = setting::set("I", face, style);
         COMPARE_NEAR(plane::areaOf(*flat.letters[0].region) * 1e-8, 7 * 0.8, 0.01);
         style.ends = plane::Ends::square;
-        COMPARE_NEAR(plane::areaOf(*setting::set("I", face, style).letters[0].region) * 1e-8, 7.8 * 0.8, 0.01);
+        COMPARE_NEAR(plane::areaOf(*setting::set("I", face, style).letters[0].region) * 1e-8, 7.8 * 0.8,
+                     0.01);
         // Kerning by rule: A and V come closer than A and H.
         const auto room = [&](const char* pair) {
             const auto two = setting::set(pair, face, style);

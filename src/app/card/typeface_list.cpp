@@ -157,12 +157,15 @@ void TypefaceModel::keep(int row, bool kept) {
     emit dataChanged(index(row), index(row));
 }
 
-bool TypefaceModel::wanted(int number) const {
+bool TypefaceModel::named(int number) const {
     const type::TypefaceEntry& e = catalogue_->entries()[size_t(number)];
+    return fullName(e).contains(filter_.name, Qt::CaseInsensitive) &&
+           (!filter_.keptOnly || kept_.contains(nameInSettings(e)));
+}
+
+bool TypefaceModel::wanted(int number) const {
     const Facts& facts = facts_[size_t(number)];
-    return !facts.drawsNothing && fullName(e).contains(filter_.name, Qt::CaseInsensitive) &&
-           (!filter_.keptOnly || kept_.contains(nameInSettings(e))) &&
-           (!filter_.kind || facts.kind == filter_.kind) &&
+    return !facts.drawsNothing && named(number) && (!filter_.kind || facts.kind == filter_.kind) &&
            (filter_.thinnest <= 0 || (facts.thinnest && *facts.thinnest >= filter_.thinnest));
 }
 
@@ -173,7 +176,7 @@ void TypefaceModel::judgeAll() {
         return;
     std::vector<int> unknown;
     for (size_t i = 0; i < facts_.size(); ++i)
-        if ((kinds && !facts_[i].kind) || (strokes && !facts_[i].thinnest))
+        if (named(int(i)) && ((kinds && !facts_[i].kind) || (strokes && !facts_[i].thinnest)))
             unknown.push_back(int(i));
     constexpr size_t atATime = 24;
     for (size_t from = 0; from < unknown.size(); from += atATime) {

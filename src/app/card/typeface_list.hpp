@@ -66,7 +66,8 @@ class TypefaceModel : public QAbstractListModel {
         std::optional<double> thinnest{}; ///< mm, of the words at the style
     };
     void arrange();
-    bool wanted(int number) const;
+    bool named(int number) const;  ///< as far as it is known without opening the face
+    bool wanted(int number) const; ///< by all the filter asks
     /// Finds out what the filter asks of all faces, some at a time.
     void judgeAll();
     void learn(int generation, const std::vector<std::pair<int, Facts>>& found);

@@ -42,8 +42,9 @@ void SpellingChecker::check(const std::string& words, const std::string& languag
         emit checked();
         return;
     }
-    pool_.clear();
     pool_.start([this, words, revision, dictionary = *found, own = ownWords_] {
+        if (revision != revision_)
+            return; // typed on meanwhile
         std::unique_ptr<type::Spelling>& spelling = loaded_[dictionary.name];
         if (!spelling) {
             spelling = std::make_unique<type::Spelling>(dictionary);

@@ -4,6 +4,7 @@
 #include <QObject>
 #include <QStringList>
 #include <QThreadPool>
+#include <atomic>
 #include <map>
 #include <memory>
 
@@ -37,7 +38,7 @@ class SpellingChecker : public QObject {
     std::map<std::string, std::unique_ptr<type::Spelling>> loaded_;
     QStringList ownWords_;
     std::string words_, language_;
-    int revision_ = 0;
+    std::atomic<int> revision_ = 0;
     std::vector<type::Misspelling> misspelt_;
     QStringList suggestions_;
 };
