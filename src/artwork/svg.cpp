@@ -176,7 +176,8 @@ struct Head {
     bool isSvg = false;
     int line = 0;
     QString problem{};
-    QByteArray withoutTexts{}; ///< the drawing but for its texts, which would be drawn in whatever font is there
+    QByteArray
+        withoutTexts{}; ///< the drawing but for its texts, which would be drawn in whatever font is there
 };
 
 double millimetresIn(const QString& unit) {

@@ -21,9 +21,8 @@ std::string saved(const std::string& text, const char* name) {
     return path;
 }
 
-quantity::Result<Drawing>
-svg(const std::string& inside,
-    const std::string& head = "width='100mm' height='50mm' viewBox='0 0 100 50'") {
+quantity::Result<Drawing> svg(const std::string& inside,
+                              const std::string& head = "width='100mm' height='50mm' viewBox='0 0 100 50'") {
     return artwork::drawingFromSvg(
         "<svg xmlns='http://www.w3.org/2000/svg' xmlns:xlink='http://www.w3.org/1999/xlink' " + head + ">" +
             inside + "</svg>",
@@ -48,8 +47,9 @@ class ArtworkTest : public QObject {
     Q_OBJECT
   private slots:
     void svgShapesAreAreasInMillimetres() {
-        const auto read = svg("<rect x='10' y='10' width='20' height='10'/><g transform='translate(50 20) rotate(30) '>"
-                              "<circle r='5'/></g><path d='M70 10h10v10h-10z M72 12h6v6h-6z' fill-rule='evenodd'/>");
+        const auto read =
+            svg("<rect x='10' y='10' width='20' height='10'/><g transform='translate(50 20) rotate(30) '>"
+                "<circle r='5'/></g><path d='M70 10h10v10h-10z M72 12h6v6h-6z' fill-rule='evenodd'/>");
         QVERIFY(read);
         COMPARE_NEAR(read->millimetresPerUnit, 1, 1e-9);
         COMPARE_NEAR(areaOf(read->outline), 200 + 25 * M_PI + 100 - 36, 0.1);
@@ -62,15 +62,14 @@ class ArtworkTest : public QObject {
     }
 
     void svgUnitsScaleAndUseAndStrokes() {
-        const auto inches =
-            svg("<rect width='2' height='1'/>", "width='4in' height='2in' viewBox='0 0 8 4'");
+        const auto inches = svg("<rect width='2' height='1'/>", "width='4in' height='2in' viewBox='0 0 8 4'");
         QVERIFY(inches);
         COMPARE_NEAR(inches->millimetresPerUnit, 12.7, 1e-9);
         const auto plain = svg("<rect width='2' height='1'/>", "width='40' height='20'");
         QVERIFY(plain);
         QCOMPARE(plain->millimetresPerUnit, 0.0); // asked for
-        const auto used = svg(
-            "<defs><rect id='r' width='4' height='5'/></defs><use xlink:href='#r'/><use xlink:href='#r' x='20'/>");
+        const auto used = svg("<defs><rect id='r' width='4' height='5'/></defs><use xlink:href='#r'/><use "
+                              "xlink:href='#r' x='20'/>");
         QVERIFY(used);
         COMPARE_NEAR(areaOf(used->outline), 40, 0.01);
         const auto strokes =
@@ -142,8 +141,8 @@ class ArtworkTest : public QObject {
         std::mt19937 random(8);
         const std::string good = dxf(
             "0\nLWPOLYLINE\n8\n0\n90\n2\n70\n1\n10\n10\n20\n10\n42\n1\n10\n30\n20\n10\n42\n1\n" + circleOf5);
-        const std::string page =
-            "<svg xmlns='http://www.w3.org/2000/svg' width='9mm' height='9mm'><path d='M1 1C2 3 4 5 6 7Z'/><g><circle r='3'/></g></svg>";
+        const std::string page = "<svg xmlns='http://www.w3.org/2000/svg' width='9mm' height='9mm'><path "
+                                 "d='M1 1C2 3 4 5 6 7Z'/><g><circle r='3'/></g></svg>";
         for (int i = 0; i < 200; ++i)
             for (const bool isDxf : {true, false}) {
                 std::string text = isDxf ? good : page;
