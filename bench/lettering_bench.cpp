@@ -28,7 +28,8 @@ void nextFace(benchmark::State& state) {
     double worst = 0, all = 0;
     int faces = 0;
     for (auto _ : state) {
-        const auto catalogue = std::make_shared<const type::Catalogue>(std::string(BOLLARD_SOURCE) + "/fonts");
+        const auto catalogue =
+            std::make_shared<const type::Catalogue>(std::string(BOLLARD_SOURCE) + "/fonts");
         card::Pipeline pipeline(catalogue);
         card::Card card = bench::plate(20);
         for (const type::TypefaceEntry& entry : catalogue->entries()) {

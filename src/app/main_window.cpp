@@ -605,12 +605,15 @@ void MainWindow::setLook(drawing::Look look) {
 }
 
 void MainWindow::showKeys() {
-    notice_->say(tr("Alt+1…6 stations · Ctrl+1, 2 Flat, Body · F2 write on the board · F8 next finding · "
-                    "arrows move by 1 mm, "
-                    "with Shift by 0.1 · Home fits the view · + and − zoom · Ctrl+E write files · Ctrl+Z, "
-                    "Ctrl+Shift+Z undo, redo · "
-                    "in number fields: units, arithmetic, up and down step, Esc restores"),
-                 NoticeBar::Tone::plain);
+    notice_->say(
+        tr("Alt+1…6 stations · Ctrl+1, 2 Flat, Body · F2 write on the board · F8 next finding · "
+           "arrows move by 1 mm, "
+           "with Shift by 0.1 · Shift and a click choose several · Alt and left, right choose a letter, "
+           "which the arrows nudge by 0.1 · hold M to measure · Ctrl+K keeps a typeface · Home fits the view "
+           "· + and − zoom · Ctrl+E write files · Ctrl+Z, "
+           "Ctrl+Shift+Z undo, redo · "
+           "in number fields: units, arithmetic, up and down step, Esc restores"),
+        NoticeBar::Tone::plain);
 }
 
 bool MainWindow::eventFilter(QObject* watched, QEvent* event) {

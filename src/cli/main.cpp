@@ -66,7 +66,8 @@ struct Run {
         const std::string folder = std::filesystem::path(path).parent_path().string();
         made = pipeline.run(std::make_shared<const card::Card>(std::move(card)), folder);
         for (const check::Finding& problem : made.lettering->problems)
-            code = complain(problem.problem, path, unreadable);
+            if (problem.kind == check::FindingKind::typefaceProblem)
+                code = complain(problem.problem, path, unreadable);
     }
 };
 

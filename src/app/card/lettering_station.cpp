@@ -337,7 +337,7 @@ void LetteringStation::showTypefaceControls() {
     featureBoxes_.clear();
     for (QWidget* holder : {axes_, features_}) {
         qDeleteAll(holder->findChildren<QWidget*>(Qt::FindDirectChildrenOnly));
-        holder->setVisible(false);
+        setRowVisible(holder, false);
     }
     if (!typeface)
         return;

@@ -60,7 +60,15 @@ void PlacingStation::makeLine() {
         return made;
     };
     radius_ = field(tr("Radius"), card::ranges::radius, &setting::Baseline::radius);
-    reads_ = choice(tr("Read at the"), {tr("top"), tr("bottom")}, &setting::Baseline::atBottom);
+    reads_ = new Choice(tr("Read at the"), {tr("top"), tr("bottom")}, this);
+    row(tr("Read at the"), reads_);
+    connect(reads_, &Choice::picked, this, [this](int option) {
+        if (const working::PlacedLetters* letters = shownLetters())
+            editor_.editInscription(
+                tr("Change where words are read"), {}, [&](card::Inscription& inscription) {
+                    card::readAtBottom(editor_.card(), inscription, *letters->setting, option == 1);
+                });
+    });
     circleSide_ = choice(tr("Letters"), {tr("outside"), tr("inside")}, &setting::Baseline::inside);
     makeCurvePoints();
     closed_ = choice(tr("Curve"), {tr("open"), tr("closed")}, &setting::Baseline::closed);

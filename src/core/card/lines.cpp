@@ -90,6 +90,14 @@ void changeBaseline(const Card& card, Inscription& inscription, const setting::S
     }
 }
 
+void readAtBottom(const Card& card, Inscription& inscription, const setting::Setting& shown, bool atBottom) {
+    if (inscription.baseline.atBottom == atBottom)
+        return;
+    inscription.baseline.atBottom = atBottom;
+    if (inscription.baseline.kind == BaselineKind::edge)
+        placeOnEdge(card, inscription, setting::measureOf(shown, setting::SizeBy::capital));
+}
+
 void bendThrough(Inscription& inscription, const setting::Setting& shown, Vector first, Vector middle,
                  Vector last) {
     const Vector chord = last - first;

@@ -11,6 +11,10 @@ namespace bollard::card {
 void changeBaseline(const Card& card, Inscription& inscription, const setting::Setting& shown,
                     setting::BaselineKind kind);
 
+/// Lets words on a circle or the blank's edge be read at the bottom, or at the top; along the edge they stay
+/// within the margin, which lies on the other side of the line then.
+void readAtBottom(const Card& card, Inscription& inscription, const setting::Setting& shown, bool atBottom);
+
 /// The arc that goes through three points of the setting's frame (mm), for words that begin at the first and
 /// end at the last: the radius, and the placing that puts it there. Nothing changes when the points lie in
 /// one line or the arc would be larger than radii may be.
