@@ -164,7 +164,8 @@ class CurveTest : public QObject {
         // A rounded rectangle: four sides and four arcs.
         const plane::Outline outline{{plane::roundedRectangle({0, 0}, {60, 40}, 8)}};
         std::vector<Vector> points;
-        for (const plane::Point p : plane::flattened(outline, 1e5, 50).front())
+        const std::vector<plane::Ring> rings = plane::flattened(outline, 1e5, 50);
+        for (const plane::Point p : rings.front())
             points.push_back(1e-5 * plane::vectorOf(p));
         const plane::ArcPath path = plane::arcsThrough(points, true, 0.004);
         const auto arcs = std::ranges::count_if(path.segments, [](const auto& s) { return s.sweep != 0; });
