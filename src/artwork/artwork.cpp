@@ -15,17 +15,6 @@ Vector endOf(const Contour& contour) {
     return contour.segments.empty() ? contour.start : contour.segments.back().end;
 }
 
-Contour reversed(const Contour& contour) {
-    Contour result{endOf(contour), {}, contour.open};
-    for (size_t i = contour.segments.size(); i-- > 0;) {
-        const Segment& segment = contour.segments[i];
-        const Vector to = i == 0 ? contour.start : contour.segments[i - 1].end;
-        const bool cubic = segment.kind == Segment::Kind::cubic;
-        result.segments.push_back({segment.kind, cubic ? segment.second : segment.first, segment.first, to});
-    }
-    return result;
-}
-
 struct Extent {
     Vector low{std::numeric_limits<double>::max(), std::numeric_limits<double>::max()};
     Vector high{std::numeric_limits<double>::lowest(), std::numeric_limits<double>::lowest()};
@@ -70,19 +59,11 @@ quantity::Result<Drawing> drawingFromFile(const std::string& path) {
 Outline asArtwork(const Drawing& drawing, double millimetresPerUnit) {
     const Extent extent = extentOf(drawing.outline);
     const Vector middle = 0.5 * (extent.low + extent.high);
-    const auto placed = [&](Vector& v) {
+    return plane::mapped(drawing.outline, [&](Vector v) {
         constexpr double step = 1e-5; // what path data in the card keeps
         const Vector mm = millimetresPerUnit * (v - middle);
-        v = {std::round(mm.x / step) * step, std::round(mm.y / step) * step};
-    };
-    Outline outline = drawing.outline;
-    for (Contour& contour : outline.contours) {
-        placed(contour.start);
-        for (Segment& segment : contour.segments)
-            for (Vector* v : {&segment.first, &segment.second, &segment.end})
-                placed(*v);
-    }
-    return outline;
+        return Vector{std::round(mm.x / step) * step, std::round(mm.y / step) * step};
+    });
 }
 
 Outline joined(const Outline& outline, double reach) {
@@ -108,15 +89,15 @@ Outline joined(const Outline& outline, double reach) {
                                back = near(endOf(loose[j]), endOf(chain));
                     if (!forth && !back)
                         continue;
-                    const Contour next = forth ? loose[j] : reversed(loose[j]);
+                    const Contour next = forth ? loose[j] : plane::reversed(loose[j]);
                     chain.segments.insert(chain.segments.end(), next.segments.begin(), next.segments.end());
                     used[j] = grew = true;
                 }
             }
             if (way == 0)
-                chain = reversed(chain);
+                chain = plane::reversed(chain);
         }
-        chain = reversed(chain); // the way it was drawn
+        chain = plane::reversed(chain); // the way it was drawn
         if (chain.segments.size() > 1 && near(endOf(chain), chain.start)) {
             chain.open = false;
             chain.segments.back().end = chain.start;
@@ -136,13 +117,7 @@ void orientByDepth(Outline& outline) {
     std::vector<Closed> closed;
     for (size_t i = 0; i < outline.contours.size(); ++i) {
         const Contour& contour = outline.contours[i];
-        Outline moved{{contour}};
-        for (Contour& c : moved.contours) {
-            c.start = c.start - extent.low;
-            for (Segment& s : c.segments)
-                for (Vector* v : {&s.first, &s.second, &s.end})
-                    *v = *v - extent.low;
-        }
+        const Outline moved{{plane::mapped(contour, [&](Vector v) { return v - extent.low; })}};
         const auto rings = plane::flattened(moved, scale, 100);
         if (!contour.open && !rings.empty())
             closed.push_back({i, rings.front()});
@@ -153,7 +128,7 @@ void orientByDepth(Outline& outline) {
             depth += &other != &one && plane::contains({{other.ring}}, one.ring.front()) ? 1 : 0;
         const bool runsLeft = plane::areaOf(one.ring) > 0, wanted = depth % 2 == 0;
         if (runsLeft != wanted)
-            outline.contours[one.contour] = reversed(outline.contours[one.contour]);
+            outline.contours[one.contour] = plane::reversed(outline.contours[one.contour]);
     }
 }
 

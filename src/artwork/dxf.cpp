@@ -25,13 +25,8 @@ Affine then(const Affine& first, const Affine& second) {
 }
 
 void addMapped(const Outline& from, const Affine& by, Outline& to) {
-    for (Contour contour : from.contours) {
-        contour.start = by(contour.start);
-        for (Segment& segment : contour.segments)
-            for (Vector* v : {&segment.first, &segment.second, &segment.end})
-                *v = by(*v);
-        to.contours.push_back(std::move(contour));
-    }
+    for (const Contour& contour : from.contours)
+        to.contours.push_back(plane::mapped(contour, by));
 }
 
 struct Insert {

@@ -273,14 +273,7 @@ quantity::Result<Drawing> drawingFromSvg(const std::string& text, const std::str
         renderer.render(&painter, QRectF(QPointF(0, 0), box.size()));
     }
     const auto* engine = static_cast<const PathEngine*>(device.paintEngine());
-    drawing.outline = engine->outline();
-    for (Contour& contour : drawing.outline.contours) { // y up
-        const auto flip = [](Vector& v) { v.y = -v.y; };
-        flip(contour.start);
-        for (Segment& segment : contour.segments)
-            for (Vector* v : {&segment.first, &segment.second, &segment.end})
-                flip(*v);
-    }
+    drawing.outline = plane::mapped(engine->outline(), [](Vector v) { return Vector{v.x, -v.y}; }); // y up
     drawing.texts = head.texts;
     drawing.others = engine->pictures();
     if (drawing.outline.contours.empty())

@@ -1,5 +1,6 @@
 #include "files/drawing.hpp"
 #include "files/whole_file.hpp"
+#include "files/xml_text.hpp"
 #include "plane/arc_fit.hpp"
 #include "plane/path_data.hpp"
 #include "plane/region.hpp"
@@ -17,17 +18,6 @@ using plane::Contour, plane::Outline, plane::Segment, plane::Vector;
 
 namespace {
 
-std::string escaped(const std::string& text) {
-    std::string result;
-    for (const char c : text)
-        result += c == '&'   ? "&amp;"
-                  : c == '<' ? "&lt;"
-                  : c == '>' ? "&gt;"
-                  : c == '"' ? "&quot;"
-                             : std::string(1, c);
-    return result;
-}
-
 plane::Box boxOf(const std::vector<DrawingLayer>& layers) {
     plane::Box box;
     for (const DrawingLayer& layer : layers)
@@ -37,15 +27,8 @@ plane::Box boxOf(const std::vector<DrawingLayer>& layers) {
 }
 
 /// In the page's own coordinates, y down from its upper left.
-Outline onPage(Outline outline, double left, double top) {
-    for (Contour& contour : outline.contours) {
-        const auto place = [&](Vector& v) { v = {v.x - left, top - v.y}; };
-        place(contour.start);
-        for (Segment& segment : contour.segments)
-            for (Vector* v : {&segment.first, &segment.second, &segment.end})
-                place(*v);
-    }
-    return outline;
+Outline onPage(const Outline& outline, double left, double top) {
+    return plane::mapped(outline, [&](Vector v) { return Vector{v.x - left, top - v.y}; });
 }
 
 /// A contour's points, fine enough that fitting them again stays within the tolerance.

@@ -1,4 +1,5 @@
 #include "files/three_mf.hpp"
+#include "files/xml_text.hpp"
 #include <Model/COM/NMR_DLLInterfaces.h>
 #include <memory>
 
@@ -11,17 +12,6 @@ struct Release {
 template<class T> using Handle = std::unique_ptr<T, Release>;
 
 /// Metadata values go into the file as they are: escape what XML needs.
-std::string escaped(const std::string& text) {
-    std::string result;
-    for (const char c : text)
-        result += c == '&'   ? "&amp;"
-                  : c == '<' ? "&lt;"
-                  : c == '>' ? "&gt;"
-                  : c == '"' ? "&quot;"
-                             : std::string(1, c);
-    return result;
-}
-
 /// The library writes through callbacks, and goes back to patch what it wrote.
 struct Bytes {
     std::string text;

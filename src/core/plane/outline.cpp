@@ -39,16 +39,13 @@ void flattenCubic(Ring& ring, Vector a, Vector b, Vector c, Vector d, double tol
 
 } // namespace
 
-Outline sheared(const Outline& outline, double width, double lean) {
-    const auto moved = [&](Vector v) { return Vector{width * v.x + lean * v.y, v.y}; };
-    Outline result = outline;
-    for (Contour& contour : result.contours) {
-        contour.start = moved(contour.start);
-        for (Segment& segment : contour.segments) {
-            segment.first = moved(segment.first);
-            segment.second = moved(segment.second);
-            segment.end = moved(segment.end);
-        }
+Contour reversed(const Contour& contour) {
+    Contour result{contour.segments.empty() ? contour.start : contour.segments.back().end, {}, contour.open};
+    for (size_t i = contour.segments.size(); i-- > 0;) {
+        const Segment& segment = contour.segments[i];
+        const Vector to = i == 0 ? contour.start : contour.segments[i - 1].end;
+        const bool cubic = segment.kind == Segment::Kind::cubic;
+        result.segments.push_back({segment.kind, cubic ? segment.second : segment.first, segment.first, to});
     }
     return result;
 }

@@ -1,6 +1,7 @@
 // Outlines with true curves, as typefaces and shapes give them.
 #pragma once
 #include "plane/point.hpp"
+#include <utility>
 #include <vector>
 
 namespace bollard::plane {
@@ -29,8 +30,23 @@ struct Outline {
     bool operator==(const Outline&) const = default;
 };
 
-/// Every point (x, y) moved to (width x + lean y, y).
-Outline sheared(const Outline& outline, double width, double lean);
+/// Every point, handles included, moved as `move` says; a map of straight lines to straight lines keeps
+/// curves exact.
+template<class Move> Contour mapped(Contour contour, Move move) {
+    contour.start = move(contour.start);
+    for (Segment& segment : contour.segments)
+        for (Vector* v : {&segment.first, &segment.second, &segment.end})
+            *v = move(*v);
+    return contour;
+}
+template<class Move> Outline mapped(Outline outline, Move move) {
+    for (Contour& contour : outline.contours)
+        contour = mapped(std::move(contour), move);
+    return outline;
+}
+
+/// The same way round the other way.
+Contour reversed(const Contour& contour);
 
 /// Adds an arc that starts where the contour ends now, on a circle around `centre`, turning by `sweep`
 /// degrees (counter-clockwise when positive). It is made of cubics of at most 30 degrees each; their radius

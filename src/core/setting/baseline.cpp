@@ -7,27 +7,6 @@ using plane::Contour, plane::Segment, plane::Vector;
 
 namespace {
 
-/// The same way round the other way.
-Contour reversed(const Contour& contour) {
-    Contour result{contour.segments.empty() ? contour.start : contour.segments.back().end, {}, contour.open};
-    for (size_t i = contour.segments.size(); i-- > 0;) {
-        const Segment& segment = contour.segments[i];
-        const Vector to = i == 0 ? contour.start : contour.segments[i - 1].end;
-        const bool cubic = segment.kind == Segment::Kind::cubic;
-        result.segments.push_back({segment.kind, cubic ? segment.second : segment.first, segment.first, to});
-    }
-    return result;
-}
-
-Contour onGrid(Contour contour) {
-    const auto scale = [](Vector& v) { v = plane::unitsPerMillimetre * v; };
-    scale(contour.start);
-    for (Segment& segment : contour.segments)
-        for (Vector* v : {&segment.first, &segment.second, &segment.end})
-            scale(*v);
-    return contour;
-}
-
 bool inLine(Vector before, Vector after) {
     constexpr double degree = M_PI / 180;
     return plane::length(before) > 0 && plane::length(after) > 0 &&
@@ -112,12 +91,12 @@ Track::Track(const Baseline& baseline, const plane::Outline& edge, double capita
         for (const plane::Line& line : plane::lines({{contour_}}, plane::unitsPerMillimetre, 100))
             box.include(plane::boxOf(line));
         if (!baseline.atBottom)
-            contour_ = reversed(contour_);
+            contour_ = plane::reversed(contour_);
         start_ = {(double(box.low.x) + box.high.x) / 2, double(baseline.atBottom ? box.low.y : box.high.y)};
         break;
     }
     }
-    contour_ = onGrid(std::move(contour_));
+    contour_ = plane::mapped(std::move(contour_), [](Vector v) { return plane::unitsPerMillimetre * v; });
     if (baseline.kind != BaselineKind::edge)
         start_ = contour_.start;
     straight_ = false;

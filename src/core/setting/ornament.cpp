@@ -17,16 +17,10 @@ Region bandOf(const Region& shape, double band_mm) {
 }
 
 Outline ellipse(Vector low, Vector high) {
-    Outline unit{{plane::circle({}, 1)}};
     const Vector middle = 0.5 * (low + high), half = 0.5 * (high - low);
-    const auto place = [&](Vector& v) { v = {middle.x + half.x * v.x, middle.y + half.y * v.y}; };
-    for (plane::Contour& contour : unit.contours) {
-        place(contour.start);
-        for (plane::Segment& segment : contour.segments)
-            for (Vector* v : {&segment.first, &segment.second, &segment.end})
-                place(*v);
-    }
-    return unit;
+    return plane::mapped(Outline{{plane::circle({}, 1)}}, [&](Vector v) {
+        return Vector{middle.x + half.x * v.x, middle.y + half.y * v.y};
+    });
 }
 
 Outline shapeOf(const Ornament& ornament, Vector low, Vector high) {
@@ -75,18 +69,9 @@ Region borderOf(const Ornament& ornament, const Outline& edge) {
     return bandOf(within, ornament.band);
 }
 
-Outline scaled(Outline outline, double by) {
-    for (plane::Contour& contour : outline.contours) {
-        contour.start = by * contour.start;
-        for (plane::Segment& segment : contour.segments)
-            for (Vector* v : {&segment.first, &segment.second, &segment.end})
-                *v = by * *v;
-    }
-    return outline;
-}
-
 Region artworkOf(const Ornament& ornament) {
-    const Outline drawn = scaled(ornament.artwork, ornament.scale / 100);
+    const double scale = ornament.scale / 100;
+    const Outline drawn = plane::mapped(ornament.artwork, [&](Vector v) { return scale * v; });
     Outline open;
     std::ranges::copy_if(drawn.contours, std::back_inserter(open.contours), &plane::Contour::open);
     const Region lines = plane::stroked(plane::lines(open, unitsPerMillimetre, tolerance),

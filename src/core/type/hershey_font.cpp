@@ -82,12 +82,7 @@ plane::Outline outlineOf(std::string_view pairs) {
         down = true;
     }
     const plane::Vector left{double(pairs[0] - 'R'), 0};
-    for (plane::Contour& contour : outline.contours) {
-        contour.start = contour.start - left;
-        for (plane::Segment& segment : contour.segments)
-            segment.end = segment.end - left;
-    }
-    return outline;
+    return plane::mapped(std::move(outline), [&](plane::Vector v) { return v - left; });
 }
 
 } // namespace

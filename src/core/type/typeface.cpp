@@ -122,15 +122,10 @@ bool wasMended(const std::vector<plane::Ring>& before, const plane::Region& afte
 /// The middle lines of a glyph's strokes, within em / 1,000 of its medial axis.
 plane::Outline centrelineOf(const Typeface& typeface, std::uint32_t id, double drop) {
     const double scale = widthGridPerEm / typeface.unitsPerEm();
-    plane::Outline outline = plane::centrelineOf(*typeface.region(id, scale), centrelineTolerance);
-    const auto back = [&](plane::Vector& v) { v = (1 / scale) * v - plane::Vector{0, drop}; };
-    for (plane::Contour& contour : outline.contours) {
-        back(contour.start);
-        for (plane::Segment& segment : contour.segments)
-            for (plane::Vector* v : {&segment.first, &segment.second, &segment.end})
-                back(*v);
-    }
-    return outline;
+    return plane::mapped(plane::centrelineOf(*typeface.region(id, scale), centrelineTolerance),
+                         [&](plane::Vector v) {
+                             return (1 / scale) * v - plane::Vector{0, drop};
+                         });
 }
 
 /// Contours that run out and come back the same way enclose nothing: they are open strokes, as a format of
@@ -168,7 +163,9 @@ plane::Region formed(const Glyph& glyph, bool singleLine, const GlyphForm& form,
                      double tolerance) {
     const double lean = std::tan(form.slant * M_PI / 180);
     const bool upright = form.width == 1 && lean == 0;
-    const plane::Outline& drawn = upright ? glyph.outline : plane::sheared(glyph.outline, form.width, lean);
+    const plane::Outline& drawn =
+        upright ? glyph.outline
+                : plane::mapped(glyph.outline, [&](plane::Vector v) { return form.moved(v); });
     if (singleLine || form.traced)
         return plane::stroked(plane::lines(drawn, scale, tolerance), form.stroke * scale, form.ends);
     plane::Region region = plane::filled(plane::flattened(drawn, scale, tolerance));

@@ -10,18 +10,10 @@ namespace {
 /// The glyph with its own curves, where it lies.
 Outline glyphOnSide(const PlacedLetters& letters, const setting::Letter& letter) {
     const setting::Setting& setting = *letters.setting;
-    Outline outline = setting.typeface->glyph(letter.glyph).outline;
-    const auto place = [&](Vector& v) {
-        v = (1 / plane::unitsPerMillimetre) *
-            letters.place.toSide(letter.toFrame(setting.scale * setting.form.moved(v)));
-    };
-    for (Contour& contour : outline.contours) {
-        place(contour.start);
-        for (Segment& segment : contour.segments)
-            for (Vector* v : {&segment.first, &segment.second, &segment.end})
-                place(*v);
-    }
-    return outline;
+    return plane::mapped(setting.typeface->glyph(letter.glyph).outline, [&](Vector v) {
+        return (1 / plane::unitsPerMillimetre) *
+               letters.place.toSide(letter.toFrame(setting.scale * setting.form.moved(v)));
+    });
 }
 
 void add(Outline more, Outline& to) {
