@@ -33,7 +33,7 @@ std::optional<double> sweepOfArc(std::span<const Vector> points, double toleranc
         const Vector p = points[i - 1] - centre, q = points[i] - centre;
         const double step = std::atan2(cross(p, q), dot(p, q));
         // A chord much longer than its neighbours is a straight side, not a part of the arc.
-        if (radius - radius * std::cos(step / 2) > tolerance * 3 || (twice < 0) != (step > 0))
+        if (radius - radius * std::cos(step / 2) > tolerance * 3 || (twice > 0) != (step > 0))
             return std::nullopt;
         turned += step;
     }
