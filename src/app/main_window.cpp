@@ -178,6 +178,7 @@ void MainWindow::buildBody() {
     connect(routeCard_, &RouteCard::writeWanted, this, &MainWindow::askForOutput);
     connect(routeCard_, &RouteCard::fontFileWanted, this, &MainWindow::askForFont);
     connect(routeCard_, &RouteCard::tableFileWanted, this, &MainWindow::askForTable);
+    connect(routeCard_, &RouteCard::spellingChecked, flatView_, &FlatView::markMisspelt);
     connect(routeCard_, &RouteCard::artworkFileWanted, this, [this] { askForDrawing(DrawingUse::artwork); });
     connect(routeCard_, &RouteCard::curveFileWanted, this, [this] { askForDrawing(DrawingUse::line); });
     connect(flatView_, &FlatView::fieldsMet, this, [this] {

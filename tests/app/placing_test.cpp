@@ -243,6 +243,7 @@ class PlacingTest : public QObject {
         });
         QTRY_VERIFY_WITH_TIMEOUT(!station.spelling().misspelt().empty(), 8000);
         QCOMPARE(station.words().extraSelections().size(), 1);
+        QCOMPARE(flat().misspelt().size(), size_t{1}); // and on the board
         QPushButton* right = f_->button("harbour");
         QVERIFY(right);
         right->click();

@@ -146,7 +146,12 @@ class LineTypefaceTest : public QObject {
         QVERIFY(roman);
         QCOMPARE(type::shaped(*roman, U"Ab~").size(), size_t{3});
         QVERIFY(type::shaped(*roman, U"é").front().missing);
-        QVERIFY(!type::shaped(*samples::typeface("Hershey Greek", "Simplex"), U"Ωα").front().missing);
+        const std::pair<const char*, std::u32string> others[]{{"Hershey Greek", U"ΑΩαω7"},
+                                                              {"Hershey Cyrillic", U"АЩабя7"}};
+        for (const auto& [family, letters] : others)
+            for (const type::ShapedGlyph& glyph :
+                 type::shaped(*samples::typeface(family, family[8] == 'G' ? "Simplex" : "Complex"), letters))
+                QVERIFY2(!glyph.missing, family);
     }
 
     void brokenFontsAreRefusedWithALine() {

@@ -125,6 +125,7 @@ void FlatView::paintEvent(QPaintEvent*) {
     paintSelection(painter);
     paintLine(painter);
     paintChosenLetters(painter);
+    paintMisspelt(painter);
     paintCaret(painter);
     paintMeasure(painter);
     if (hasFocus()) {
@@ -641,6 +642,41 @@ void FlatView::paintChosenLetters(QPainter& painter) const {
     for (size_t i = 0; i < letters->onSide.size(); ++i)
         if (std::ranges::count(editor_.letters(), letters->setting->letters[i].index) > 0)
             painter.drawPath(scale_.transform().map(drawing::pathOf(letters->onSide[i])));
+}
+
+void FlatView::markMisspelt(const std::vector<type::Misspelling>& misspelt) {
+    misspelt_ = misspelt;
+    update();
+}
+
+void FlatView::paintMisspelt(QPainter& painter) const {
+    const working::PlacedLetters* letters = shownLetters();
+    const card::Inscription* inscription = editor_.inscription();
+    // Filled-in fields stand elsewhere than in the words as they are typed.
+    if (misspelt_.empty() || !letters || !inscription || setting::hasFields(inscription->words))
+        return;
+    painter.setPen(QPen(drawing::tokens().watch, 1.5));
+    painter.setBrush(Qt::NoBrush);
+    const double below = 0.16 * setting::measureOf(*letters->setting, setting::SizeBy::capital);
+    for (const type::Misspelling& wrong : misspelt_)
+        for (const setting::Line& line : letters->setting->lines) {
+            const int from = wrong.first - line.first, to = from + wrong.count;
+            if (from < 0 || size_t(to) >= line.carets.size())
+                continue;
+            const double start = std::min(line.carets[size_t(from)], line.carets[size_t(to)]);
+            const double end = std::max(line.carets[size_t(from)], line.carets[size_t(to)]);
+            constexpr double step = 4, height = 2; // pixels
+            const int steps = std::max(2, int((end - start) * scale_.pixelsPerMm / step));
+            QPolygonF wave;
+            for (int i = 0; i <= steps; ++i) {
+                const plane::Curve::Place at = line.at(start + (end - start) * i / steps);
+                const double off = below + (i % 2 == 0 ? height : -height) / scale_.pixelsPerMm;
+                const plane::Vector point =
+                    at.at - off * plane::unitsPerMillimetre * plane::Vector{-at.along.y, at.along.x};
+                wave << scale_.toPixels(drawing::pointOf(letters->place.toSide(point)));
+            }
+            painter.drawPolyline(wave);
+        }
 }
 
 void FlatView::paintMeasure(QPainter& painter) const {

@@ -3,6 +3,7 @@
 #include "app/board/line_grips.hpp"
 #include "app/document/card_editor.hpp"
 #include "app/document/maker.hpp"
+#include "type/spelling.hpp"
 #include <QWidget>
 #include <optional>
 
@@ -19,6 +20,10 @@ class FlatView : public QWidget {
     void zoomTo(const std::vector<check::FindingPlace>& places);
     /// Rings around the places; an empty list takes them away.
     void light(const std::vector<check::FindingPlace>& places, bool stops);
+
+    /// Waves under the words of the selected inscription that a dictionary does not know.
+    void markMisspelt(const std::vector<type::Misspelling>& misspelt);
+    const std::vector<type::Misspelling>& misspelt() const { return misspelt_; }
 
     bool writing() const { return caret_.has_value(); }
     void startWriting(); ///< a caret at the end of the selected words
@@ -65,6 +70,7 @@ class FlatView : public QWidget {
     void paintLine(QPainter& painter) const;
     void paintChosenLetters(QPainter& painter) const;
     void paintMeasure(QPainter& painter) const;
+    void paintMisspelt(QPainter& painter) const;
     /// The letter (its first code point) of the selected inscription at a point in pixels; -1 for none.
     int letterAt(QPointF at) const;
     void chooseLetter(QPointF at, bool more);
@@ -100,6 +106,7 @@ class FlatView : public QWidget {
     std::optional<QPointF> measurePoint_; ///< mm; the width there is measuredWidth_
     double measuredWidth_ = 0;
     QString measured_;
+    std::vector<type::Misspelling> misspelt_;
     std::vector<SnapLine> caught_;
 
     std::optional<int> caret_;

@@ -216,6 +216,7 @@ LetteringStation::LetteringStation(CardEditor& editor, Maker& maker, QWidget* pa
     misspelt_->hide();
     wide(misspelt_);
     connect(&spelling_, &SpellingChecker::checked, this, &LetteringStation::showSpelling);
+    connect(&spelling_, &SpellingChecker::checked, this, &LetteringStation::spellingChecked);
 
     face_ = new QPushButton(this);
     face_->setObjectName(QStringLiteral("value"));

@@ -133,6 +133,24 @@ void PlacingStation::makeCurvePoints() {
     };
     pointX_ = place(tr("Point across"), &setting::CurvePoint::x);
     pointY_ = place(tr("Point up"), &setting::CurvePoint::y);
+    const std::array<QString, 4> names{tr("Handle before, across"), tr("Handle before, up"),
+                                       tr("Handle after, across"), tr("Handle after, up")};
+    for (size_t i = 0; i < handles_.size(); ++i)
+        handles_[i] = number(names[i], Kind::length, card::ranges::position, 1, [this, i](double value) {
+            editLine(tr("Move a handle"), QStringLiteral("handle%1").arg(i),
+                     [&](setting::Baseline& baseline) {
+                         const int number = editor_.curvePoint();
+                         if (number < 0 || size_t(number) >= baseline.points.size())
+                             return;
+                         const setting::CurvePoint& point = baseline.points[size_t(number)];
+                         const bool before = i < 2;
+                         plane::Vector handle = before ? point.before : point.after;
+                         (i % 2 == 0 ? handle.x : handle.y) = value;
+                         card::movePoint(baseline, number,
+                                         before ? card::PointPart::before : card::PointPart::after,
+                                         plane::Vector{point.x, point.y} + handle);
+                     });
+        });
 }
 
 void PlacingStation::makePlace() {
@@ -372,11 +390,18 @@ void PlacingStation::refreshCurvePoint(const setting::Baseline& baseline) {
                                 : tr("%1 points").arg(baseline.points.size()));
     for (QWidget* widget : std::initializer_list<QWidget*>{pointKind_, pointX_, pointY_})
         setRowVisible(widget, chosen);
+    for (NumberField* handle : handles_)
+        setRowVisible(handle, chosen);
     if (!chosen)
         return;
     const setting::CurvePoint& shown = baseline.points[size_t(point)];
     pointKind_->choose(shown.smooth ? 1 : 0);
-    const std::pair<NumberField*, double> fields[]{{pointX_, shown.x}, {pointY_, shown.y}};
+    const std::pair<NumberField*, double> fields[]{{pointX_, shown.x},
+                                                   {pointY_, shown.y},
+                                                   {handles_[0], shown.before.x},
+                                                   {handles_[1], shown.before.y},
+                                                   {handles_[2], shown.after.x},
+                                                   {handles_[3], shown.after.y}};
     for (const auto& [field, value] : fields) {
         field->setUnit(editor_.card().unit);
         field->setValue(value);

@@ -62,6 +62,8 @@ RouteCard::RouteCard(CardEditor& editor, Maker& maker, QWidget* parent)
              auto* body = new LetteringStation(editor_, maker_, p);
              connect(body, &LetteringStation::fontFileWanted, this, &RouteCard::fontFileWanted);
              connect(body, &LetteringStation::artworkFileWanted, this, &RouteCard::artworkFileWanted);
+             connect(body, &LetteringStation::spellingChecked, this,
+                     [this, body] { emit spellingChecked(body->spelling().misspelt()); });
              return body;
          }},
         {tr("Placing"),

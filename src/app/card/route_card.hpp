@@ -27,6 +27,7 @@ class RouteCard : public QFrame {
     void fontFileWanted();
     void tableFileWanted();
     void artworkFileWanted();
+    void spellingChecked(const std::vector<type::Misspelling>& misspelt); ///< of the selected words
     void curveFileWanted();
 
   private:

@@ -4,6 +4,7 @@
 #include "app/document/spelling_checker.hpp"
 #include "card/arranging.hpp"
 #include "card/fit.hpp"
+#include "card/lines.hpp"
 
 class QCheckBox;
 class QComboBox;
@@ -63,6 +64,7 @@ class LetteringStation : public StationBody {
   signals:
     void fontFileWanted();
     void artworkFileWanted();
+    void spellingChecked(); ///< spelling() has more
 
   private:
     void makeOrnament();
@@ -146,6 +148,7 @@ class PlacingStation : public StationBody {
     QWidget* curvePoints_;
     QLabel* curvePoint_;
     NumberField *pointX_, *pointY_;
+    std::array<NumberField*, 4> handles_{}; ///< before: across, up; after: across, up
     Choice* pointKind_;
     QWidget* arrangeButtons_;
     QPushButton *largest_, *centre_, *group_;

@@ -50,17 +50,27 @@ const Known* knownBy(const std::string& file) {
     return nullptr;
 }
 
-/// What the keys A to Z and a to z stand for in the Greek files.
-constexpr std::u32string_view greekCapitals = U"ΑΒΓΔΕΖΗΘΙΚΛΜΝΞΟΠΡΣΤΥΦΧΨΩ";
-constexpr std::u32string_view greekSmall = U"αβγδεζηθικλμνξοπρστυφχψω";
+/// What the keys stand for in files that are not Latin; other keys are themselves.
+struct Keys {
+    std::string_view file; ///< its stem, or the start of it
+    std::u32string_view keys, codes;
+};
+constexpr std::u32string_view latin = U"ABCDEFGHIJKLMNOPQRSTUVWXYZabcdefghijklmnopqrstuvwxyz";
+constexpr std::u32string_view latin24 = U"ABCDEFGHIJKLMNOPQRSTUVWXabcdefghijklmnopqrstuvwx";
+constexpr std::u32string_view greek = U"ΑΒΓΔΕΖΗΘΙΚΛΜΝΞΟΠΡΣΤΥΦΧΨΩαβγδεζηθικλμνξοπρστυφχψω";
+constexpr std::array otherKeys{
+    Keys{"greek", latin24, greek},
+    Keys{"timesg", latin24, greek},
+    Keys{"cyrilc_1", latin, U"АБВГДЕЖЗИЙКЛМНОПРСТУФХЦЧШЩабвгдежзийклмнопрстуфхцчшщ"},
+    Keys{"cyrillic", U"$%&ABCDEFGHIJKLMNOPQRSTUVWXYZ[]^_`abcdefghijklmnopqrstuvwxyz{|}~",
+         U"ЫцыАБЭДЙФГЖИЧКЛМНОПШРСТЮВЩХУЗЕЪЯЬЦабэдйфгжичклмнопшрстювщхузеъяь"},
+};
 
-char32_t codeOfKey(char32_t key, bool greek) {
-    if (!greek)
-        return key;
-    if (key >= U'A' && key < U'A' + greekCapitals.size())
-        return greekCapitals[key - U'A'];
-    if (key >= U'a' && key < U'a' + greekSmall.size())
-        return greekSmall[key - U'a'];
+char32_t codeOfKey(char32_t key, const std::string& stem) {
+    for (const Keys& other : otherKeys)
+        if (stem.starts_with(other.file))
+            if (const size_t at = other.keys.find(key); at != std::u32string_view::npos)
+                return other.codes[at];
     return key;
 }
 
@@ -104,7 +114,7 @@ quantity::Result<LineFont> lineFontFromHershey(std::string_view text, const std:
     font.xHeight = 14;
     font.ascender = 25;
     font.descender = -7;
-    const bool greek = font.family == "Hershey Greek";
+    const std::string stem = std::filesystem::path(file).stem().string();
     int lineNumber = 1;
     char32_t key = U' ';
     for (size_t at = 0; at < text.size();) {
@@ -131,7 +141,7 @@ quantity::Result<LineFont> lineFontFromHershey(std::string_view text, const std:
         }
         if (glyph.size() < 2 * size_t(pairs))
             return broken();
-        font.glyphs.push_back({codeOfKey(key, greek), outlineOf(glyph), double(glyph[1] - glyph[0])});
+        font.glyphs.push_back({codeOfKey(key, stem), outlineOf(glyph), double(glyph[1] - glyph[0])});
         ++key;
     }
     if (font.glyphs.size() < 2)
