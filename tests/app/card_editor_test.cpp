@@ -131,6 +131,60 @@ class CardEditorTest : public QObject {
         editor_->history().undo();        // the rows are gone
         QCOMPARE(editor_->card().row, 0);
     }
+
+    void severalAreChosenAndChangedTogether() {
+        QSignalSpy selection(editor_.get(), &CardEditor::selectionChanged);
+        editor_->toggle(1);
+        QCOMPARE(editor_->chosen(), (std::vector<int>{0, 1}));
+        QCOMPARE(editor_->selected(), 1); // the last one
+        editor_->editChosen("Bigger", {}, [](card::Inscription& i) { i.style.size = 20; });
+        for (const card::Inscription& inscription : editor_->card().inscriptions)
+            QCOMPARE(inscription.style.size, 20.0);
+        editor_->history().undo(); // one step
+        QCOMPARE(editor_->card().inscriptions[0].style.size, 10.0);
+        editor_->toggle(1);
+        QCOMPARE(editor_->chosen(), std::vector<int>{0});
+        editor_->toggle(0); // the last one stays
+        QCOMPARE(editor_->chosen(), std::vector<int>{0});
+        editor_->toggle(7);
+        QCOMPARE(editor_->chosen(), std::vector<int>{0});
+        QCOMPARE(selection.size(), 2);
+        editor_->toggle(1);
+        editor_->deleteInscription();
+        QCOMPARE(editor_->chosen(), std::vector<int>{0}); // what is gone is not chosen
+    }
+
+    void nudgesGoWithTheirLettersThroughTypingAndUndo() {
+        editor_->chooseLetters({3, 1});
+        QCOMPARE(editor_->letters(), (std::vector<int>{1, 3}));
+        editor_->nudge("Nudge", {}, [](setting::Nudge& nudge) { nudge.y = 1; });
+        editor_->nudge("Nudge", {}, [](setting::Nudge& nudge) { nudge.turn = 5; });
+        QCOMPARE(editor_->inscription()->nudges.size(), size_t{2});
+        type("OLD QUAY");
+        QCOMPARE(editor_->inscription()->nudges[0].letter, 5);
+        editor_->history().undo();
+        QCOMPARE(editor_->inscription()->nudges[0].letter, 1);
+        editor_->nudge("Back", {}, [](setting::Nudge& nudge) { nudge.y = nudge.turn = 0; });
+        QVERIFY(editor_->inscription()->nudges.empty()); // one that does nothing is none
+        editor_->chooseCurvePoint(2);
+        editor_->select(1);
+        QVERIFY(editor_->letters().empty() && editor_->curvePoint() == -1);
+    }
+
+    void ornamentsStandInTheMiddleOrAlongTheEdge() {
+        setting::Ornament ornament;
+        ornament.kind = setting::OrnamentKind::bar;
+        editor_->addOrnament(ornament);
+        QCOMPARE(editor_->selected(), 2);
+        QCOMPARE(editor_->inscription()->placing.x, 60.0);
+        ornament.kind = setting::OrnamentKind::border;
+        editor_->addOrnament(ornament);
+        QCOMPARE(editor_->inscription()->placing.x, 0.0);
+        editor_->select(2);
+        editor_->addInscription(); // words like words, not like a bar
+        QVERIFY(!editor_->inscription()->isOrnament());
+        QVERIFY(!words().empty());
+    }
 };
 QTEST_MAIN(CardEditorTest)
 #include "card_editor_test.moc"

@@ -128,6 +128,52 @@ class WordingTest : public QObject {
             QString("sunk 0.6"));
     }
 
+    void linesAndOrnamentsAreTold() {
+        card::Card card = samples::plate("QUAY");
+        card::Inscription& words = card.inscriptions[0];
+        words.baseline.kind = setting::BaselineKind::circle;
+        words.baseline.radius = 30;
+        QCOMPARE(wording::placingSummary(card, 0),
+                 QString("round a circle of radius 30, centre at 60, 22.5"));
+        words.baseline.kind = setting::BaselineKind::edge;
+        QCOMPARE(wording::placingSummary(card, 0), QString("along the blank’s edge"));
+        words.typeface.centreline = true;
+        QVERIFY(wording::letteringSummary(card, 0).startsWith("centreline of League Spartan Bold"));
+        card::Inscription ornament;
+        ornament.ornament.kind = setting::OrnamentKind::frame;
+        card.inscriptions.push_back(ornament);
+        QCOMPARE(wording::letteringSummary(card, 1), QString("frame, rectangle, 60 × 30, band 2"));
+        card.inscriptions[1].ornament.around = 0;
+        QCOMPARE(wording::letteringSummary(card, 1), QString("frame, rectangle, 3 round the words, band 2"));
+        QCOMPARE(wording::placingSummary(card, 1), QString("with its words"));
+        card.inscriptions[1].ornament.kind = setting::OrnamentKind::artwork;
+        card.inscriptions[1].ornament.source = "buoy.svg";
+        QCOMPARE(wording::letteringSummary(card, 1), QString("artwork buoy.svg at 100 %"));
+        QCOMPARE(wording::nameOf(card.inscriptions[1]), QString("artwork buoy.svg"));
+        QCOMPARE(wording::summaryOf(working::Working{working::Kind::scribed, 1, 0.5, 0},
+                                    quantity::Unit::millimetre),
+                 QString("scribed 0.5 deep"));
+        QCOMPARE(wording::nameOfFeature("smcp"), QString("small capitals"));
+        QCOMPARE(wording::nameOfFeature("ss07"), QString("set of forms 07"));
+        QCOMPARE(wording::nameOfFeature("xyzw"), QString("xyzw"));
+    }
+
+    void everyKindHasANameOfItsOwn() {
+        QStringList names;
+        for (int i = 0; i < 5; ++i)
+            names << wording::nameOf(static_cast<setting::BaselineKind>(i))
+                  << wording::nameOf(static_cast<setting::OrnamentKind>(i))
+                  << wording::nameOf(static_cast<working::Kind>(i));
+        for (int i = 0; i < setting::frameShapes; ++i)
+            names << wording::nameOf(static_cast<setting::FrameShape>(i));
+        for (const auto kind :
+             {check::ReadingKind::stroke, check::ReadingKind::counter, check::ReadingKind::opening,
+              check::ReadingKind::bridge, check::ReadingKind::gap, check::ReadingKind::edge})
+            names << wording::nameOf(kind);
+        QVERIFY(!names.contains(QString()));
+        QCOMPARE(names.removeDuplicates(), 0);
+    }
+
     void wordsAreShortenedToOneLine() {
         QCOMPARE(wording::wordsOnOneLine("BERTH\n14"), QString("BERTH / 14"));
         const QString shortened = wording::wordsOnOneLine(std::string(200, 'x'), 20);
