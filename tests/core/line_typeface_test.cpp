@@ -1,5 +1,4 @@
 #include "../sample_cards.hpp"
-#include "plane/centreline.hpp"
 #include "type/line_font.hpp"
 #include <QDir>
 #include <QTemporaryDir>
@@ -9,10 +8,6 @@ using namespace bollard;
 using plane::Contour, plane::Segment, plane::Vector;
 
 namespace {
-
-std::shared_ptr<const type::Typeface> centreline(const char* family, const char* style = "") {
-    return *samples::catalogue()->open({family, style, {}, 0, true});
-}
 
 const type::Glyph& glyphOf(const type::Typeface& typeface, char32_t letter) {
     return typeface.glyph(type::shaped(typeface, std::u32string_view(&letter, 1)).front().glyph);
@@ -188,45 +183,6 @@ class LineTypefaceTest : public QObject {
                 if (const auto face = open(changed, name)) // whatever opens can be used
                     (void)setting::set("Quay 7", *face, {});
             }
-        }
-    }
-
-    void centrelinesOfASansAreItsStrokes() {
-        const auto face = centreline("DejaVu Sans", "Book");
-        QVERIFY(face->singleLine());
-        const auto count = [&](char32_t letter, bool open) {
-            return std::ranges::count_if(glyphOf(*face, letter).outline.contours,
-                                         [&](const Contour& c) { return c.open == open; });
-        };
-        QCOMPARE(count(U'I', true), 1);
-        QCOMPARE(count(U'O', false), 1);
-        QCOMPARE(count(U'O', true), 0);
-        QCOMPARE(count(U'H', true), 5); // four legs and the bar
-        QCOMPARE(count(U'S', true), 1);
-        QCOMPARE(count(U'i', true), 2); // with its dot
-        // A stem's middle line is straight up and half a stem from both sides.
-        const Contour& stem = glyphOf(*face, U'I').outline.contours.front();
-        COMPARE_NEAR(stem.segments.back().end.x - stem.start.x, 0, 1);
-        // Set with the width of its strokes it covers nearly the letters it comes from.
-        setting::TextStyle style;
-        style.size = 20;
-        const auto solid = setting::set("RAMS", samples::typeface("DejaVu Sans", "Book"), style);
-        style.stroke = check::thinnestStroke(solid);
-        QVERIFY(style.stroke > 1);
-        COMPARE_NEAR(setting::measureOf(setting::set("H", face, style), setting::SizeBy::capital), 20, 1e-6);
-    }
-
-    void centrelinesStayInsideTheirStrokes() {
-        const auto drawn = samples::typeface("DejaVu Sans", "Book");
-        constexpr double scale = 50;
-        for (const char32_t letter : U"IOAMRS8&@BEKQgkx5") {
-            if (letter == 0)
-                continue;
-            const auto glyph = type::shaped(*drawn, std::u32string_view(&letter, 1)).front().glyph;
-            const auto region = drawn->region(glyph, scale);
-            for (const plane::Line& line : plane::lines(plane::centrelineOf(*region, 100), 1, 20))
-                for (const plane::Point p : line)
-                    QVERIFY2(plane::contains(*region, p), qPrintable(QString::fromUcs4(&letter, 1)));
         }
     }
 };
