@@ -85,7 +85,7 @@ quantity::Result<Columns> columnsOf(const Region& blank, double thickness_mm, st
     const std::int32_t back = -toUnits(thickness_mm);
 
     std::vector<Pad> pads;
-    constexpr int rounds = 4;
+    constexpr int rounds = 6;
     for (int round = 0; round < rounds; ++round) {
         auto plan = plane::subdivided(layers, stop);
         if (!plan)
@@ -96,7 +96,7 @@ quantity::Result<Columns> columnsOf(const Region& blank, double thickness_mm, st
                 materialOver(anyBlank ? cell : cell & ~LayerSet{1}, back, anyBlank, worked));
         fillPads(columns, padLayer, pads);
         overlapEdgeContacts(columns);
-        std::vector<Pad> more = padsAtPointContacts(columns);
+        std::vector<Pad> more = padsAtPointContacts(columns, pads);
         if (more.empty())
             return columns;
         pads.insert(pads.end(), more.begin(), more.end());

@@ -28,8 +28,9 @@ struct Columns {
 
 /// Puts blank and letters together. Sunk and pierced letters take from the blank; raised letters reach into
 /// it by their bedding (never beyond its back) and are kept whole past its edge; with an empty blank raised
-/// letters stand from 0. Where columns would meet only in a point a pad 20 micrometres across joins them;
-/// where they would meet only along an edge in height one is lowered by 10 micrometres.
+/// letters stand from 0. Where columns would meet only in a point a pad 20 micrometres across joins them
+/// (larger only in wedges thinner than the grid); where they would meet only along an edge in height one is
+/// lowered by 10 micrometres.
 quantity::Result<Columns> columnsOf(const plane::Region& blank, double thickness_mm,
                                     std::span<const Worked> worked, std::stop_token stop = {});
 

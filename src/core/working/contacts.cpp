@@ -8,7 +8,6 @@ namespace {
 
 using plane::Point, plane::Subdivision, plane::Triangle;
 
-constexpr std::int32_t padRadius = 100; // 10 micrometres
 constexpr std::int32_t overlap = 100;
 
 bool solidBetween(const std::vector<Interval>& material, std::int32_t low, std::int32_t high) {
@@ -174,6 +173,14 @@ Material unitedMaterial(const std::vector<Material>& sectors) {
     return result;
 }
 
+std::int32_t radiusBeside(Point at, const std::vector<Pad>& there) {
+    std::int32_t radius = Pad{}.radius;
+    for (const Pad& pad : there)
+        if (plane::length(plane::vectorOf(pad.centre - at)) < 2 * pad.radius)
+            radius = std::max(radius, 2 * pad.radius);
+    return radius;
+}
+
 } // namespace
 
 plane::Region regionOf(const std::vector<Pad>& pads) {
@@ -183,8 +190,8 @@ plane::Region regionOf(const std::vector<Pad>& pads) {
         for (int k = 0; k < 8; ++k) {
             const double angle = (k + 0.5) * M_PI / 4;
             ring.push_back(pad.centre +
-                           Point{static_cast<std::int32_t>(std::lround(padRadius * std::cos(angle))),
-                                 static_cast<std::int32_t>(std::lround(padRadius * std::sin(angle)))});
+                           Point{static_cast<std::int32_t>(std::lround(pad.radius * std::cos(angle))),
+                                 static_cast<std::int32_t>(std::lround(pad.radius * std::sin(angle)))});
         }
         octagons.push_back({{ring}});
     }
@@ -214,7 +221,7 @@ void overlapEdgeContacts(Columns& columns) {
     }
 }
 
-std::vector<Pad> padsAtPointContacts(const Columns& columns) {
+std::vector<Pad> padsAtPointContacts(const Columns& columns, const std::vector<Pad>& there) {
     const Subdivision& plan = columns.plan;
     std::vector<int> someTriangle(plan.points.size(), -1);
     for (size_t t = 0; t < plan.triangles.size(); ++t)
@@ -228,7 +235,7 @@ std::vector<Pad> padsAtPointContacts(const Columns& columns) {
         for (const int cell : cellsAround(plan, someTriangle[p], int(p)))
             sectors.push_back(columns.material[size_t(cell)]);
         if (pinched(sectors))
-            pads.push_back({plan.points[p], unitedMaterial(sectors)});
+            pads.push_back({plan.points[p], radiusBeside(plan.points[p], there), unitedMaterial(sectors)});
     }
     return pads;
 }

@@ -7,6 +7,7 @@ namespace bollard::working {
 /// A small octagon around a point contact, filled with all the material that meets there.
 struct Pad {
     plane::Point centre{};
+    std::int32_t radius = 100; ///< 10 micrometres
     std::vector<Interval> material{};
 };
 
@@ -20,7 +21,9 @@ void fillPads(Columns& columns, plane::LayerSet padLayer, const std::vector<Pad>
 /// height.
 void overlapEdgeContacts(Columns& columns);
 
-/// A pad for every point where the surface would not be 2-manifold.
-std::vector<Pad> padsAtPointContacts(const Columns& columns);
+/// A pad for every point where the surface would not be 2-manifold. Beside one of the pads that are there
+/// already it is twice as large as that: in a wedge thinner than the grid the next contact is at the pad's
+/// rim.
+std::vector<Pad> padsAtPointContacts(const Columns& columns, const std::vector<Pad>& there);
 
 } // namespace bollard::working
