@@ -21,6 +21,7 @@
 #include <QSettings>
 #include <QShortcut>
 #include <QStackedWidget>
+#include <QTimer>
 
 namespace bollard::app {
 namespace {
@@ -475,20 +476,29 @@ void MainWindow::askForDrawing(DrawingUse use) {
 }
 
 void MainWindow::readDrawing(const QString& path, DrawingUse use) {
-    const auto drawing = artwork::drawingFromFile(path.toStdString());
-    if (!drawing)
-        return notice_->say(wording::sentenceOf(drawing.problem()), NoticeBar::Tone::problem);
-    const auto take = [this, path, use, read = *drawing](double millimetresPerUnit) {
-        takeDrawing(read, millimetresPerUnit, QFileInfo(path).fileName(), use);
-    };
-    if (drawing->millimetresPerUnit > 0)
-        return take(drawing->millimetresPerUnit);
-    constexpr double inch = 25.4, pixel = inch / 96;
-    notice_->say(tr("“%1” does not tell its unit. What is 1 in it?").arg(QFileInfo(path).fileName()),
-                 NoticeBar::Tone::plain,
-                 {{tr("1 mm"), [take] { take(1); }},
-                  {tr("1 inch"), [take] { take(inch); }},
-                  {tr("1/96 inch"), [take] { take(pixel); }}});
+    const QString name = QFileInfo(path).fileName();
+    drawings_.read(path, [this, name, use](const DrawingReader::Read& read) {
+        notice_->dismiss();
+        const quantity::Result<artwork::Drawing>& drawing = *read;
+        if (!drawing)
+            return notice_->say(wording::sentenceOf(drawing.problem()), NoticeBar::Tone::problem);
+        const auto take = [this, name, use, read](double millimetresPerUnit) {
+            takeDrawing(**read, millimetresPerUnit, name, use);
+        };
+        if (drawing->millimetresPerUnit > 0)
+            return take(drawing->millimetresPerUnit);
+        constexpr double inch = 25.4, pixel = inch / 96;
+        notice_->say(tr("“%1” does not tell its unit. What is 1 in it?").arg(name), NoticeBar::Tone::plain,
+                     {{tr("1 mm"), [take] { take(1); }},
+                      {tr("1 inch"), [take] { take(inch); }},
+                      {tr("1/96 inch"), [take] { take(pixel); }}});
+    });
+    constexpr int moment = 200; // ms; what is read at once needs no word
+    QTimer::singleShot(moment, this, [this, name] {
+        if (drawings_.reading())
+            notice_->say(tr("Reading “%1”…").arg(name), NoticeBar::Tone::plain,
+                         {{tr("Stop"), [this] { drawings_.stop(); }}});
+    });
 }
 
 void MainWindow::takeDrawing(const artwork::Drawing& drawing, double millimetresPerUnit, const QString& name,

@@ -4,11 +4,11 @@
 #include "app/board/flat_view.hpp"
 #include "app/card/route_card.hpp"
 #include "app/controls/notice_bar.hpp"
+#include "app/document/drawing_reader.hpp"
 #include "app/document/recovery.hpp"
 #include "app/findings/findings_panel.hpp"
 #include "app/gauge/gauge.hpp"
 #include "app/start/start_page.hpp"
-#include "artwork/artwork.hpp"
 #include "files/whole_file.hpp"
 #include <QMainWindow>
 #include <QThreadPool>
@@ -105,6 +105,7 @@ class MainWindow : public QMainWindow {
     StartPage* startPage_ = nullptr;
     View view_ = flat;
     bool closing_ = false;
+    DrawingReader drawings_;
     QThreadPool writer_;
 };
 

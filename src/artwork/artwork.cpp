@@ -1,8 +1,10 @@
 #include "artwork/artwork.hpp"
+#include "plane/near_boxes.hpp"
 #include "plane/region.hpp"
 #include <algorithm>
 #include <fstream>
 #include <limits>
+#include <map>
 #include <optional>
 
 namespace bollard::artwork {
@@ -40,9 +42,69 @@ Extent extentOf(const Outline& outline) {
     return extent;
 }
 
+/// The ends of open contours that are not taken yet, found by where they are.
+class LooseEnds {
+  public:
+    struct End {
+        size_t contour;
+        bool atEnd; ///< else its start
+    };
+
+    LooseEnds(const std::vector<Contour>& contours, double reach)
+        : contours_(contours), reach_(reach), taken_(contours.size()) {
+        for (size_t i = 0; i < contours.size(); ++i) {
+            ends_[cellOf(contours[i].start)].push_back({i, false});
+            ends_[cellOf(endOf(contours[i]))].push_back({i, true});
+        }
+    }
+
+    /// False when it is taken already.
+    bool take(size_t contour) {
+        const bool was = taken_[contour];
+        taken_[contour] = true;
+        return !was;
+    }
+
+    /// Takes the first contour with an end within reach.
+    std::optional<End> takeAt(Vector at) {
+        std::optional<End> first;
+        const Cell middle = cellOf(at);
+        for (const std::int64_t dx : {-1, 0, 1})
+            for (const std::int64_t dy : {-1, 0, 1})
+                if (const auto found = ends_.find({middle.first + dx, middle.second + dy});
+                    found != ends_.end())
+                    for (const End& end : found->second)
+                        if (!taken_[end.contour] && (!first || end.contour < first->contour) &&
+                            plane::length(placeOf(end) - at) <= reach_)
+                            first = end;
+        if (first)
+            taken_[first->contour] = true;
+        return first;
+    }
+
+  private:
+    using Cell = std::pair<std::int64_t, std::int64_t>;
+
+    Cell cellOf(Vector v) const {
+        const auto index = [size = std::max(reach_, 1e-9)](double value) {
+            constexpr double farthest = 1e15; // whole numbers stay exact
+            return std::llround(std::clamp(value / size, -farthest, farthest));
+        };
+        return {index(v.x), index(v.y)};
+    }
+    Vector placeOf(const End& end) const {
+        return end.atEnd ? endOf(contours_[end.contour]) : contours_[end.contour].start;
+    }
+
+    const std::vector<Contour>& contours_;
+    double reach_;
+    std::vector<bool> taken_;
+    std::map<Cell, std::vector<End>> ends_;
+};
+
 } // namespace
 
-quantity::Result<Drawing> drawingFromFile(const std::string& path) {
+quantity::Result<Drawing> drawingFromFile(const std::string& path, std::stop_token stop) {
     std::ifstream in(path, std::ios::binary);
     if (!in)
         return quantity::Problem{quantity::ProblemKind::fileMissing, path};
@@ -52,18 +114,75 @@ quantity::Result<Drawing> drawingFromFile(const std::string& path) {
     if (ending == "svg")
         return drawingFromSvg({std::istreambuf_iterator<char>(in), {}}, path);
     if (ending == "dxf")
-        return drawingFromDxf(path);
+        return drawingFromDxf(path, std::move(stop));
     return quantity::Problem{quantity::ProblemKind::artworkBroken, path, "neither .svg nor .dxf"};
 }
+
+namespace {
+
+/// Which of the points a chain needs to pass within `tolerance` of all of them (D. Douglas and T. Peucker,
+/// "Algorithms for the reduction of the number of points", 1973). The first and the last always.
+std::vector<bool> needed(const std::vector<Vector>& points, double tolerance) {
+    std::vector<bool> kept(points.size());
+    kept.front() = kept.back() = true;
+    std::vector<std::pair<size_t, size_t>> open{{0, points.size() - 1}};
+    while (!open.empty()) {
+        const auto [first, last] = open.back();
+        open.pop_back();
+        const Vector chord = points[last] - points[first];
+        const double size = plane::length(chord);
+        double far = tolerance;
+        size_t farthest = first;
+        for (size_t i = first + 1; i < last; ++i) {
+            const Vector at = points[i] - points[first];
+            const double along = size > 0 ? std::clamp(plane::dot(at, chord) / (size * size), 0.0, 1.0) : 0;
+            if (const double off = plane::length(at - along * chord); off > far) {
+                far = off;
+                farthest = i;
+            }
+        }
+        if (farthest == first)
+            continue;
+        kept[farthest] = true;
+        open.push_back({first, farthest});
+        open.push_back({farthest, last});
+    }
+    return kept;
+}
+
+/// Drawings may be made of many thousand tiny lines; those that say nothing new are left out.
+Contour thinned(const Contour& contour, double tolerance) {
+    Contour result{contour.start, {}, contour.open};
+    for (size_t i = 0; i < contour.segments.size();) {
+        if (contour.segments[i].kind != Segment::Kind::line) {
+            result.segments.push_back(contour.segments[i++]);
+            continue;
+        }
+        std::vector<Vector> points{endOf(result)};
+        for (; i < contour.segments.size() && contour.segments[i].kind == Segment::Kind::line; ++i)
+            points.push_back(contour.segments[i].end);
+        const std::vector<bool> kept = needed(points, tolerance);
+        for (size_t k = 1; k < points.size(); ++k)
+            if (kept[k])
+                result.segments.push_back({Segment::Kind::line, {}, {}, points[k]});
+    }
+    return result;
+}
+
+} // namespace
 
 Outline asArtwork(const Drawing& drawing, double millimetresPerUnit) {
     const Extent extent = extentOf(drawing.outline);
     const Vector middle = 0.5 * (extent.low + extent.high);
-    return plane::mapped(drawing.outline, [&](Vector v) {
+    Outline artwork = plane::mapped(drawing.outline, [&](Vector v) {
         constexpr double step = 1e-5; // what path data in the card keeps
         const Vector mm = millimetresPerUnit * (v - middle);
         return Vector{std::round(mm.x / step) * step, std::round(mm.y / step) * step};
     });
+    constexpr double tolerance = 0.002;
+    for (Contour& contour : artwork.contours)
+        contour = thinned(contour, tolerance);
+    return artwork;
 }
 
 Outline joined(const Outline& outline, double reach) {
@@ -71,34 +190,27 @@ Outline joined(const Outline& outline, double reach) {
     std::vector<Contour> loose;
     for (const Contour& contour : outline.contours)
         (contour.open ? loose : result.contours).push_back(contour);
-    const auto near = [&](Vector a, Vector b) { return plane::length(a - b) <= reach; };
-    std::vector<bool> used(loose.size());
+    LooseEnds ends(loose, reach);
     for (size_t i = 0; i < loose.size(); ++i) {
-        if (used[i])
+        if (!ends.take(i))
             continue;
-        used[i] = true;
         Contour chain = loose[i];
+        const auto comesBack = [&] {
+            return chain.segments.size() > 1 && plane::length(endOf(chain) - chain.start) <= reach;
+        };
         // Onwards from the end, then from the start by turning the chain round.
         for (int way = 0; way < 2; ++way) {
-            for (bool grew = true; grew && !near(endOf(chain), chain.start);) {
-                grew = false;
-                for (size_t j = 0; j < loose.size() && !grew; ++j) {
-                    if (used[j])
-                        continue;
-                    const bool forth = near(loose[j].start, endOf(chain)),
-                               back = near(endOf(loose[j]), endOf(chain));
-                    if (!forth && !back)
-                        continue;
-                    const Contour next = forth ? loose[j] : plane::reversed(loose[j]);
-                    chain.segments.insert(chain.segments.end(), next.segments.begin(), next.segments.end());
-                    used[j] = grew = true;
-                }
+            while (!comesBack()) {
+                const auto next = ends.takeAt(endOf(chain));
+                if (!next)
+                    break;
+                const Contour piece =
+                    next->atEnd ? plane::reversed(loose[next->contour]) : loose[next->contour];
+                chain.segments.insert(chain.segments.end(), piece.segments.begin(), piece.segments.end());
             }
-            if (way == 0)
-                chain = plane::reversed(chain);
+            chain = plane::reversed(chain); // the second time: the way it was drawn
         }
-        chain = plane::reversed(chain); // the way it was drawn
-        if (chain.segments.size() > 1 && near(endOf(chain), chain.start)) {
+        if (comesBack()) {
             chain.open = false;
             chain.segments.back().end = chain.start;
         }
@@ -110,25 +222,34 @@ Outline joined(const Outline& outline, double reach) {
 void orientByDepth(Outline& outline) {
     const Extent extent = extentOf(outline);
     const double scale = 1e7 / std::max({extent.high.x - extent.low.x, extent.high.y - extent.low.y, 1e-9});
-    struct Closed {
-        size_t contour;
-        plane::Ring ring;
-    };
-    std::vector<Closed> closed;
+    std::vector<size_t> contours;
+    std::vector<plane::Ring> rings;
+    std::vector<plane::Box> boxes;
     for (size_t i = 0; i < outline.contours.size(); ++i) {
         const Contour& contour = outline.contours[i];
         const Outline moved{{plane::mapped(contour, [&](Vector v) { return v - extent.low; })}};
-        const auto rings = plane::flattened(moved, scale, 100);
-        if (!contour.open && !rings.empty())
-            closed.push_back({i, rings.front()});
+        std::vector<plane::Ring> flat = plane::flattened(moved, scale, 100);
+        if (contour.open || flat.empty())
+            continue;
+        contours.push_back(i);
+        boxes.push_back(plane::boxOf(flat.front()));
+        rings.push_back(std::move(flat.front()));
     }
-    for (const Closed& one : closed) {
-        int depth = 0;
-        for (const Closed& other : closed)
-            depth += &other != &one && plane::contains({{other.ring}}, one.ring.front()) ? 1 : 0;
-        const bool runsLeft = plane::areaOf(one.ring) > 0, wanted = depth % 2 == 0;
+    std::vector<int> depths(rings.size());
+    const auto count = [&](size_t inner, size_t outer) {
+        const plane::Box &in = boxes[inner], &out = boxes[outer];
+        if (in.low.x >= out.low.x && in.low.y >= out.low.y && in.high.x <= out.high.x &&
+            in.high.y <= out.high.y)
+            depths[inner] += plane::contains({{rings[outer]}}, rings[inner].front()) ? 1 : 0;
+    };
+    for (const auto& [first, second] : plane::nearBoxes(boxes)) {
+        count(size_t(first), size_t(second));
+        count(size_t(second), size_t(first));
+    }
+    for (size_t k = 0; k < rings.size(); ++k) {
+        const bool runsLeft = plane::areaOf(rings[k]) > 0, wanted = depths[k] % 2 == 0;
         if (runsLeft != wanted)
-            outline.contours[one.contour] = plane::reversed(outline.contours[one.contour]);
+            outline.contours[contours[k]] = plane::reversed(outline.contours[contours[k]]);
     }
 }
 

@@ -12,6 +12,9 @@ using quantity::Problem, quantity::ProblemKind;
 
 namespace {
 
+/// Blocks within blocks can ask for more than any machine holds.
+constexpr std::ptrdiff_t mostPieces = 1'000'000;
+
 /// x' = a x + c y + e, y' = b x + d y + f.
 struct Affine {
     double a = 1, b = 0, c = 0, d = 1, e = 0, f = 0;
@@ -105,8 +108,12 @@ struct Vertex {
     double bulge;
 };
 
+struct Stopped : std::exception {};
+
 class Reader : public DL_CreationAdapter {
   public:
+    explicit Reader(std::stop_token stop) : stop_(std::move(stop)) {}
+
     std::map<std::string, Block> blocks{};
     Block page{};
     int texts = 0, others = 0, units = 0, entities = 0;
@@ -122,6 +129,11 @@ class Reader : public DL_CreationAdapter {
     }
     void endSection() override { finish(); }
     void endEntity() override { finish(); }
+    /// Comes before every pair of lines of the file.
+    void processCodeValuePair(unsigned int, const std::string&) override {
+        if (stop_.stop_requested())
+            throw Stopped();
+    }
 
     void addLine(const DL_LineData& data) override {
         const Contour line{{data.x1, data.y1}, {{Segment::Kind::line, {}, {}, {data.x2, data.y2}}}, true};
@@ -184,7 +196,8 @@ class Reader : public DL_CreationAdapter {
                 Affine place{c * data.sx, s * data.sx, -s * data.sy, c * data.sy, at.x, at.y};
                 if (down)
                     place = then(place, {-1, 0, 0, 1, 0, 0});
-                current_->inserts.push_back({data.name, place});
+                if (std::ptrdiff_t(current_->inserts.size()) <= mostPieces)
+                    current_->inserts.push_back({data.name, place});
             }
     }
     void addText(const DL_TextData&) override { ++texts; }
@@ -249,6 +262,7 @@ class Reader : public DL_CreationAdapter {
         takeFacing({{contour}}, extrusionDown_);
     }
 
+    std::stop_token stop_;
     Block* current_ = &page;
     bool polyline_ = false, closed_ = false, inSpline_ = false, extrusionDown_ = false;
     std::vector<Vertex> vertices_;
@@ -257,16 +271,21 @@ class Reader : public DL_CreationAdapter {
 
 /// Blocks within blocks, as deep as makes sense; one that holds itself ends there.
 void expand(const Block& block, const std::map<std::string, Block>& blocks, const Affine& place, int depth,
-            Outline& out) {
-    addMapped(block.outline, place, out);
+            std::ptrdiff_t& left, Outline& out) {
+    for (const Contour& contour : block.outline.contours)
+        left -= std::ptrdiff_t(contour.segments.size());
     constexpr int deepest = 16;
-    if (depth == deepest)
+    if (--left < 0 || depth == deepest)
         return;
-    for (const Insert& insert : block.inserts)
+    addMapped(block.outline, place, out);
+    for (const Insert& insert : block.inserts) {
+        if (left < 0)
+            return;
         if (const auto found = blocks.find(insert.block); found != blocks.end()) {
             const Affine toBase{1, 0, 0, 1, -found->second.base.x, -found->second.base.y};
-            expand(found->second, blocks, then(then(toBase, insert.place), place), depth + 1, out);
+            expand(found->second, blocks, then(then(toBase, insert.place), place), depth + 1, left, out);
         }
+    }
 }
 
 /// mm in a unit of $INSUNITS; 0 where it says nothing.
@@ -293,12 +312,14 @@ double millimetresIn(int units) {
 
 } // namespace
 
-quantity::Result<Drawing> drawingFromDxf(const std::string& path) {
-    Reader reader;
+quantity::Result<Drawing> drawingFromDxf(const std::string& path, std::stop_token stop) {
+    Reader reader(std::move(stop));
     try {
         DL_Dxf file;
         if (!file.in(path, &reader))
             return Problem{ProblemKind::fileUnreadable, path, "dxf"};
+    } catch (const Stopped&) {
+        return Problem{ProblemKind::stopped};
     } catch (const std::exception&) { // numbers out of all range
         return Problem{ProblemKind::artworkBroken, path, "a value in it makes no sense"};
     }
@@ -306,7 +327,10 @@ quantity::Result<Drawing> drawingFromDxf(const std::string& path) {
     if (reader.entities == 0 && reader.texts == 0 && reader.others == 0)
         return Problem{ProblemKind::artworkBroken, path, "no drawing was found in it"};
     Outline all;
-    expand(reader.page, reader.blocks, {}, 0, all);
+    std::ptrdiff_t left = mostPieces;
+    expand(reader.page, reader.blocks, {}, 0, left, all);
+    if (left < 0)
+        return Problem{ProblemKind::artworkBroken, path, "more than a million lines and arcs are in it"};
     const auto finite = [](const Contour& contour) {
         const auto good = [](Vector v) { return std::isfinite(v.x) && std::isfinite(v.y); };
         return good(contour.start) && std::ranges::all_of(contour.segments, [&](const Segment& s) {

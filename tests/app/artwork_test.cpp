@@ -129,6 +129,69 @@ class ArtworkTest : public QObject {
                  quantity::ProblemKind::artworkEmpty);
     }
 
+    void loosePiecesAreJoinedInWhateverOrderTheyCome() {
+        std::mt19937 random(5);
+        constexpr int pieces = 9000;
+        const auto place = [](int i) { // a gear
+            const double angle = 2 * M_PI * (i % pieces) / pieces, radius = 50 + 4 * std::sin(24 * angle);
+            return plane::Vector{radius * std::cos(angle), radius * std::sin(angle)};
+        };
+        std::vector<std::string> lines;
+        for (int i = 0; i < pieces; ++i) {
+            plane::Vector a = place(i), b = place(i + 1);
+            if (random() % 2)
+                std::swap(a, b);
+            lines.push_back(QString("0\nLINE\n8\n0\n10\n%1\n20\n%2\n11\n%3\n21\n%4\n")
+                                .arg(a.x, 0, 'f', 6)
+                                .arg(a.y, 0, 'f', 6)
+                                .arg(b.x, 0, 'f', 6)
+                                .arg(b.y, 0, 'f', 6)
+                                .toStdString());
+        }
+        std::ranges::shuffle(lines, random);
+        std::string all = circleOf5;
+        for (const std::string& line : lines)
+            all += line;
+        const auto gear = artwork::drawingFromDxf(saved(dxf(all), "gear.dxf"));
+        QVERIFY(gear);
+        QCOMPARE(gear->outline.contours.size(), size_t{2});
+        for (const plane::Contour& contour : gear->outline.contours)
+            QVERIFY(!contour.open);
+        COMPARE_NEAR(areaOf(gear->outline), M_PI * (2500 + 8 - 25), 1); // the circle is a hole in it
+        // In the card only the points that the line needs are kept, and it is the same shape.
+        const plane::Outline kept = artwork::asArtwork(*gear, 1);
+        size_t segments = 0;
+        for (const plane::Contour& contour : kept.contours)
+            segments += contour.segments.size();
+        QVERIFY2(segments < pieces / 3, qPrintable(QString::number(segments)));
+        COMPARE_NEAR(areaOf(kept), areaOf(gear->outline), 0.002 * 2 * M_PI * 60);
+    }
+
+    void blocksThatAskForTooMuchAreRefused() {
+        std::string blocks;
+        for (int i = 0; i < 12; ++i) { // each holds the next ten times
+            const std::string name = std::to_string(i), next = std::to_string(i + 1);
+            blocks += "0\nBLOCK\n8\n0\n2\n" + name + "\n10\n0\n20\n0\n";
+            for (int k = 0; k < 10; ++k)
+                blocks += "0\nINSERT\n8\n0\n2\n" + next + "\n10\n" + std::to_string(k) + "\n20\n0\n";
+            blocks += "0\nENDBLK\n8\n0\n";
+        }
+        blocks += "0\nBLOCK\n8\n0\n2\n12\n10\n0\n20\n0\n" + circleOf5 + "0\nENDBLK\n8\n0\n";
+        const auto read = artwork::drawingFromDxf(
+            saved(dxf("0\nINSERT\n8\n0\n2\n0\n10\n0\n20\n0\n", blocks), "blocks.dxf"));
+        QVERIFY(!read);
+        QCOMPARE(read.problem().kind, quantity::ProblemKind::artworkBroken);
+        QVERIFY(read.problem().detail.find("million") != std::string::npos);
+    }
+
+    void readingCanBeStopped() {
+        std::stop_source stop;
+        stop.request_stop();
+        const auto read = artwork::drawingFromFile(saved(dxf(circleOf5), "stopped.dxf"), stop.get_token());
+        QVERIFY(!read);
+        QCOMPARE(read.problem().kind, quantity::ProblemKind::stopped);
+    }
+
     void brokenDrawingsAreRefused() {
         QCOMPARE(svg("<rect").problem().kind, quantity::ProblemKind::artworkBroken);
         QVERIFY(svg("\n\n<rect").problem().line >= 1);

@@ -194,8 +194,7 @@ class PlacingTest : public QObject {
                    "height='10'/><text>Q</text></svg>");
         file.close();
         f_->window->readDrawing(file.fileName(), MainWindow::DrawingUse::artwork);
-        QPushButton* inch = f_->button("1/96 inch");
-        QVERIFY(inch && f_->button("1 mm"));
+        QTRY_VERIFY(f_->button("1/96 inch") && f_->button("1 mm"));
         f_->button("1 mm")->click();
         settle(*f_->window);
         QCOMPARE(f_->inscription().ornament.kind, setting::OrnamentKind::artwork);
@@ -204,7 +203,7 @@ class PlacingTest : public QObject {
         editor().select(0);
         QCoreApplication::sendPostedEvents(nullptr, QEvent::DeferredDelete); // the answers given before
         f_->window->readDrawing(file.fileName(), MainWindow::DrawingUse::line);
-        settle(*f_->window);
+        QTRY_VERIFY(f_->button("1 mm"));
         f_->button("1 mm")->click();
         QCOMPARE(f_->inscription().baseline.kind, setting::BaselineKind::curve);
         QVERIFY(f_->inscription().baseline.closed);
@@ -214,8 +213,31 @@ class PlacingTest : public QObject {
         broken.close();
         const card::Card before = editor().card();
         f_->window->readDrawing(broken.fileName(), MainWindow::DrawingUse::artwork);
+        QTRY_VERIFY(f_->window->findChild<NoticeBar*>()->text().contains("broken.dxf"));
         QVERIFY(editor().card() == before);
-        QVERIFY(f_->window->findChild<NoticeBar*>()->text().contains("broken.dxf"));
+    }
+
+    void aLargeDrawingIsReadBesideTheWorkAndCanBeStopped() {
+        open("berth-14", RouteCard::lettering);
+        QFile file(f_->path("plan.dxf"));
+        QVERIFY(file.open(QIODevice::WriteOnly));
+        file.write("0\nSECTION\n2\nENTITIES\n");
+        for (int i = 0; i < 400000; ++i)
+            file.write("0\nLINE\n8\n0\n10\n" + QByteArray::number(i) + "\n20\n0\n11\n" +
+                       QByteArray::number(i) + "\n21\n5\n");
+        file.write("0\nENDSEC\n0\nEOF\n");
+        file.close();
+        const card::Card before = editor().card();
+        f_->window->readDrawing(file.fileName(), MainWindow::DrawingUse::artwork);
+        QTRY_VERIFY(f_->button("Stop"));
+        editor().editInscription("Typing", {},
+                                 [](card::Inscription& i) { i.words = "QUAY"; }); // goes on meanwhile
+        f_->button("Stop")->click();
+        QVERIFY(f_->window->findChild<NoticeBar*>()->isHidden());
+        settle(*f_->window);
+        QTest::qWait(50);
+        QCOMPARE(editor().card().inscriptions.size(), before.inscriptions.size());
+        QVERIFY(!f_->button("1 mm"));
     }
 
     void holdingMMeasures() {
