@@ -27,6 +27,38 @@ class RowsTest : public QObject {
         QCOMPARE(setting::filled("{no}", {{}, {}, {"no", 9, 1, 1}}, 0).words, std::string("9"));
     }
 
+    void everyLetterKnowsWhereItComesFrom() {
+        const auto made = setting::filled("Ä{quay}}} {no}", berths(), 0); // Änorth} 007
+        QCOMPARE(made.words, std::string("Änorth} 007"));
+        const std::vector<setting::Origin> expected{{0, 0}, {1, 0}, {1, 1},  {1, 2},  {1, 3}, {1, 4},
+                                                    {7, 0}, {9, 0}, {10, 0}, {10, 1}, {10, 2}};
+        QVERIFY(made.origins == expected);
+        QVERIFY(setting::filled("", berths(), 0).origins.empty());
+    }
+
+    void nudgesStayWithTheirLettersFromRowToRow() {
+        card::Card card = samples::plate("No {no} {quay}");
+        card.rows = {{"quay"}, {{"north"}, {"south"}}, {"no", 9, 1, 1}};
+        setting::Nudge quay, second;
+        quay.letter = 8; // the first letter of the quay
+        quay.y = 2;
+        second.letter = 3; // the second figure of the number, where it has one
+        second.within = 1;
+        second.x = 1;
+        card.inscriptions[0].nudges = {second, quay};
+        const auto lifted = [&](int row) {
+            card.row = row;
+            std::string found;
+            for (const setting::Nudge& nudge : card::nudgesAsMade(card, card.inscriptions[0]))
+                found += std::to_string(nudge.letter) + " ";
+            return found;
+        };
+        QCOMPARE(lifted(0), std::string("5 "));   // No 9 north
+        QCOMPARE(lifted(1), std::string("4 6 ")); // No 10 south
+        const auto again = card::cardFromJson(card::jsonOf(card));
+        QVERIFY(again && again->inscriptions[0].nudges == card.inscriptions[0].nudges);
+    }
+
     void doubledBracesAreBracesAndOthersStay() {
         QCOMPARE(filled("{{berth}} {{{berth}}}", 0), std::string("{berth} {1}"));
         for (const char* words : {"", "{", "}", "a{b", "a}b", "{a\nb}", "{ {"})

@@ -166,6 +166,7 @@ void FlatView::beginDrag(Drag drag, QPointF at) {
     editor_.beginGesture();
     if (const card::Inscription* inscription = editor_.inscription()) {
         atStart_ = *inscription;
+        nudgesAtStart_ = card::nudgesAsMade(editor_.card(), *inscription);
         chosenAtStart_ = editor_.card().inscriptions;
         lettersAtStart_.reset();
         if (const working::PlacedLetters* letters = shownLetters())
@@ -289,14 +290,14 @@ void FlatView::dragTo(QPointF at, bool free) {
             if (std::ranges::count(editor_.letters(), one.index) > 0 && !letter)
                 letter = &one;
         const setting::Nudge* before =
-            letter ? setting::nudgeOf(atStart_.nudges, editor_.letters().front()) : nullptr;
+            letter ? setting::nudgeOf(nudgesAtStart_, editor_.letters().front()) : nullptr;
         const double own = letter ? letter->turn - (before ? before->turn : 0) : 0;
         const double angle = (own + atStart_.placing.turn) * M_PI / 180;
         const QPointF by = now - start;
         const double along = by.x() * std::cos(angle) + by.y() * std::sin(angle);
         const double off = by.y() * std::cos(angle) - by.x() * std::sin(angle);
         editor_.nudge(tr("Nudge letters"), QStringLiteral("nudge"), [&](setting::Nudge& nudge) {
-            const setting::Nudge* was = setting::nudgeOf(atStart_.nudges, nudge.letter);
+            const setting::Nudge* was = setting::nudgeOf(atStart_.nudges, nudge.letter, nudge.within);
             nudge.x = exact((was ? was->x : 0) + along, 0.01);
             nudge.y = exact((was ? was->y : 0) + off, 0.01);
         });

@@ -97,6 +97,7 @@ class FlatView : public QWidget {
     QPointF pressedAt_, gripCentre_;
     QPointF originAtStart_;
     card::Inscription atStart_;
+    std::vector<setting::Nudge> nudgesAtStart_; ///< by letter as made
     std::vector<card::Inscription> chosenAtStart_;
     QPolygonF frameAtStart_;
     LineGrip grip_;

@@ -529,16 +529,7 @@ void LetteringStation::makeNudges() {
     nudgeSpace_ = field(tr("Space after"), Kind::length, card::ranges::space, 0.1, &setting::Nudge::space);
     clearNudges_ = new QPushButton(tr("Clear all nudges"), this);
     wide(clearNudges_);
-    connect(clearNudges_, &QPushButton::clicked, this, [this] {
-        editor_.editInscription(tr("Clear nudges"), {}, [this](card::Inscription& inscription) {
-            const auto& letters = editor_.letters();
-            if (letters.empty())
-                inscription.nudges.clear();
-            std::erase_if(inscription.nudges, [&](const setting::Nudge& nudge) {
-                return std::ranges::count(letters, nudge.letter) > 0;
-            });
-        });
-    });
+    connect(clearNudges_, &QPushButton::clicked, &editor_, &CardEditor::clearNudges);
 }
 
 void LetteringStation::makeTypefaces() {
@@ -735,7 +726,10 @@ void LetteringStation::refreshNudges(const card::Inscription* inscription) {
     setRowVisible(clearNudges_, words && !inscription->nudges.empty());
     if (!words)
         return;
-    const std::u32string all = type::codePoints(inscription->words);
+    const card::Card& card = editor_.card();
+    const std::vector<setting::Nudge> nudges = card::nudgesAsMade(card, *inscription);
+    const std::u32string all =
+        type::codePoints(setting::filled(inscription->words, card.rows, card.row).words);
     const auto letterAt = [&](int index) {
         return size_t(index) < all.size()
                    ? QString::fromStdString(type::utf8(std::u32string(1, all[size_t(index)])))
@@ -744,7 +738,7 @@ void LetteringStation::refreshNudges(const card::Inscription* inscription) {
     QStringList chosen, nudged;
     for (const int letter : letters)
         chosen << letterAt(letter);
-    for (const setting::Nudge& nudge : inscription->nudges)
+    for (const setting::Nudge& nudge : nudges)
         nudged << letterAt(nudge.letter);
     nudged_->setText(letters.empty()
                          ? nudged.isEmpty()
@@ -756,7 +750,7 @@ void LetteringStation::refreshNudges(const card::Inscription* inscription) {
     if (letters.empty())
         return;
     openFold(nudgeFold_, true);
-    const setting::Nudge* found = setting::nudgeOf(inscription->nudges, letters.front());
+    const setting::Nudge* found = setting::nudgeOf(nudges, letters.front());
     const setting::Nudge nudge = found ? *found : setting::Nudge{};
     const std::pair<NumberField*, double> fields[]{{nudgeX_, nudge.x},
                                                    {nudgeY_, nudge.y},

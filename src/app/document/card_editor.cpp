@@ -15,6 +15,10 @@ double stagger(const card::Inscription& model) {
     return tellsALine ? model.style.size * 1.5 : 10;
 }
 
+setting::Origin originOf(const setting::Nudge& nudge) {
+    return {nudge.letter, nudge.within};
+}
+
 } // namespace
 
 /// One step of history: the whole card before and after. Cards are small, and nothing can be forgotten.
@@ -154,15 +158,38 @@ void CardEditor::editChosen(const QString& name, const QString& key,
 void CardEditor::nudge(const QString& name, const QString& key,
                        const std::function<void(setting::Nudge&)>& change) {
     editInscription(name, key, [&](card::Inscription& inscription) {
-        for (const int letter : letters_) {
-            auto found = std::ranges::find(inscription.nudges, letter, &setting::Nudge::letter);
-            if (found == inscription.nudges.end())
-                found = inscription.nudges.insert(inscription.nudges.end(), setting::Nudge{letter});
+        for (const setting::Origin& at : originsOfLetters()) {
+            auto found = std::ranges::find(inscription.nudges, at, originOf);
+            if (found == inscription.nudges.end()) {
+                setting::Nudge& added = inscription.nudges.emplace_back();
+                added.letter = at.letter;
+                added.within = at.within;
+                found = inscription.nudges.end() - 1;
+            }
             change(*found);
         }
         std::erase_if(inscription.nudges, [](const setting::Nudge& nudge) { return nudge.none(); });
-        std::ranges::sort(inscription.nudges, {}, &setting::Nudge::letter);
+        std::ranges::sort(inscription.nudges, {}, originOf);
     });
+}
+
+void CardEditor::clearNudges() {
+    editInscription(tr("Clear nudges"), {}, [&](card::Inscription& inscription) {
+        if (letters_.empty())
+            inscription.nudges.clear();
+        for (const setting::Origin& at : originsOfLetters())
+            std::erase_if(inscription.nudges,
+                          [&](const setting::Nudge& nudge) { return originOf(nudge) == at; });
+    });
+}
+
+std::vector<setting::Origin> CardEditor::originsOfLetters() const {
+    const auto origins = setting::filled(inscription()->words, card_.rows, card_.row).origins;
+    std::vector<setting::Origin> chosen;
+    for (const int letter : letters_)
+        if (size_t(letter) < origins.size())
+            chosen.push_back(origins[size_t(letter)]);
+    return chosen;
 }
 
 void CardEditor::show(const card::Card& card, int selected) {
@@ -184,6 +211,7 @@ void CardEditor::showRow(int row) {
         return;
     card_.row = there;
     endGesture();
+    chooseLetters({}); // other letters stand in their places
     emit changed();
 }
 

@@ -46,6 +46,7 @@ class CardEditor : public QObject {
                     const std::function<void(card::Inscription&)>& change);
     /// Changes the nudges of the chosen letters; a nudge that does nothing is taken away.
     void nudge(const QString& name, const QString& key, const std::function<void(setting::Nudge&)>& change);
+    void clearNudges(); ///< of the chosen letters, or all when none is chosen
     /// Until endGesture() no pause parts changes of the same key: a drag may rest.
     void beginGesture();
     void endGesture();
@@ -89,6 +90,7 @@ class CardEditor : public QObject {
     card::Card card_;
     int selected_ = -1;
     std::vector<int> chosen_;
+    std::vector<setting::Origin> originsOfLetters() const;
     std::vector<int> letters_;
     int curvePoint_ = -1;
     QUndoStack history_;

@@ -14,9 +14,26 @@ template<class Where> void follow(Card& card, Where where) {
 
 } // namespace
 
+std::vector<setting::Nudge> nudgesAsMade(const Card& card, const Inscription& inscription) {
+    if (inscription.nudges.empty() || !setting::hasFields(inscription.words))
+        return inscription.nudges;
+    std::vector<setting::Nudge> made;
+    const auto origins = setting::filled(inscription.words, card.rows, card.row).origins;
+    for (size_t letter = 0; letter < origins.size(); ++letter)
+        if (const auto* nudge =
+                setting::nudgeOf(inscription.nudges, origins[letter].letter, origins[letter].within)) {
+            made.push_back(*nudge);
+            made.back().letter = int(letter);
+            made.back().within = 0;
+        }
+    return made;
+}
+
 setting::Laying layingOf(const Card& card, const Inscription& inscription) {
-    setting::Laying laying{
-        inscription.baseline, inscription.nudges, inscription.working.kind == working::Kind::scribed, {}};
+    setting::Laying laying{inscription.baseline,
+                           nudgesAsMade(card, inscription),
+                           inscription.working.kind == working::Kind::scribed,
+                           {}};
     if (inscription.baseline.kind == setting::BaselineKind::edge)
         laying.edge = blank::outlineOf(card.blank);
     return laying;

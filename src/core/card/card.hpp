@@ -45,6 +45,9 @@ struct Card {
     bool operator==(const Card&) const = default;
 };
 
+/// The nudges of the letters that the card's row makes of an inscription's words; by code point of those.
+std::vector<setting::Nudge> nudgesAsMade(const Card& card, const Inscription& inscription);
+
 /// What decides, besides its style, how an inscription of the card is laid out.
 setting::Laying layingOf(const Card& card, const Inscription& inscription);
 

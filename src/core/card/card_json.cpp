@@ -290,6 +290,7 @@ std::vector<setting::Nudge> nudgesFrom(const Fields& fields) {
     fields.list("nudges", [&](const Fields& nudge, const Json&) {
         setting::Nudge& made = nudges.emplace_back();
         nudge.whole("letter", ranges::letter, made.letter);
+        nudge.whole("within", ranges::letter, made.within);
         nudge.number("x", ranges::position, made.x);
         nudge.number("y", ranges::position, made.y);
         nudge.number("turn", ranges::turn, made.turn);
@@ -482,6 +483,7 @@ Json jsonOf(const std::vector<setting::Nudge>& nudges) {
     Json list = Json::array();
     for (const setting::Nudge& nudge : nudges)
         list.push_back({{"letter", nudge.letter},
+                        {"within", nudge.within},
                         {"x", nudge.x},
                         {"y", nudge.y},
                         {"turn", nudge.turn},

@@ -4,8 +4,9 @@
 
 namespace bollard::setting {
 
-const Nudge* nudgeOf(const std::vector<Nudge>& nudges, int letter) {
-    const auto found = std::ranges::find(nudges, letter, &Nudge::letter);
+const Nudge* nudgeOf(const std::vector<Nudge>& nudges, int letter, int within) {
+    const auto found = std::ranges::find_if(
+        nudges, [&](const Nudge& nudge) { return nudge.letter == letter && nudge.within == within; });
     return found == nudges.end() ? nullptr : &*found;
 }
 

@@ -6,18 +6,19 @@
 namespace bollard::setting {
 
 struct Nudge {
-    int letter = 0;    ///< its first code point in the words, line breaks counted
+    int letter = 0;    ///< its first code point in the words, line breaks counted; of a field: its brace
     double x = 0;      ///< moved along the line, mm
     double y = 0;      ///< moved off the line, mm
     double turn = 0;   ///< about its own middle, degrees
     double size = 100; ///< percent, on the baseline
     double space = 0;  ///< extra space after it, mm
+    int within = 0;    ///< of a field's letter: its first code point in what the field stands for
     bool none() const { return x == 0 && y == 0 && turn == 0 && size == 100 && space == 0; }
     bool operator==(const Nudge&) const = default;
 };
 
 /// The nudge of the letter at that code point; null when it has none.
-const Nudge* nudgeOf(const std::vector<Nudge>& nudges, int letter);
+const Nudge* nudgeOf(const std::vector<Nudge>& nudges, int letter, int within = 0);
 
 /// The nudges after the words were changed: what stands before and after the change keeps its own, what was
 /// taken out loses it. Both texts are UTF-8.

@@ -1,5 +1,6 @@
 // Words filled in from rows: the same card for many names and numbers.
 #pragma once
+#include <compare>
 #include <string>
 #include <vector>
 
@@ -25,8 +26,16 @@ struct Rows {
     bool operator==(const Rows&) const = default;
 };
 
+/// Where a letter of filled-in words comes from. The same letter of the same name whatever the row.
+struct Origin {
+    int letter = 0; ///< its code point in the words as they are typed; of a field: that of its opening brace
+    int within = 0; ///< its code point in what the field stands for
+    auto operator<=>(const Origin&) const = default;
+};
+
 struct Filled {
     std::string words{};
+    std::vector<Origin> origins{};      ///< by code point of `words`
     std::vector<std::string> unknown{}; ///< fields that no row has, as they stand in the words
 };
 
