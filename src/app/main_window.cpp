@@ -345,7 +345,7 @@ void MainWindow::openSample(const QString& path) {
     QStringList list = recent();
     list.removeAll(QFileInfo(path).absoluteFilePath());
     settings.setValue(recentCards, list);
-    editor_.start(card::Card(editor_.card()), {});
+    editor_.start(card::Card(editor_.card()), {}, QFileInfo(path).completeBaseName());
 }
 
 QStringList MainWindow::recent() const {
@@ -382,8 +382,10 @@ void MainWindow::save(const std::function<void()>& afterwards) {
 }
 
 void MainWindow::saveAs(const std::function<void()>& afterwards) {
+    const QString proposed =
+        editor_.path().isEmpty() ? editor_.title() + QStringLiteral(".bollard") : editor_.path();
     const QString path =
-        QFileDialog::getSaveFileName(this, tr("Save the card as"), editor_.path(), tr("Cards (*.bollard)"));
+        QFileDialog::getSaveFileName(this, tr("Save the card as"), proposed, tr("Cards (*.bollard)"));
     if (path.isEmpty())
         return;
     const auto written = editor_.saveAs(path);

@@ -24,6 +24,35 @@ class StationsTest : public QObject {
                 found.append(widget);
         return found;
     }
+    void start(const char* sample, int selected) {
+        f_->openSample(sample);
+        editor().edit("x", {}, [](card::Card& card) { card.rows = {{"no"}, {{"1"}}, {"count", 5, 1, 2}}; });
+        editor().select(selected);
+        editor().history().clear();
+    }
+    static void cardsOfAllKinds() {
+        QTest::addColumn<QByteArray>("sample");
+        QTest::addColumn<int>("selected");
+        QTest::addColumn<bool>("letter");
+        const auto row = [](const char* name, const char* sample, int selected, bool letter = false) {
+            QTest::newRow(name) << QByteArray(sample) << selected << letter;
+        };
+        row("straight words", "berth-14", 0);
+        row("one letter", "berth-14", 0, true);
+        row("round a circle", "mooring-ring", 0);
+        row("along a curve", "transom", 0);
+        row("a bar", "tide-board", 1);
+        row("a border", "mooring-ring", 2);
+        row("single lines", "valve-serial", 0);
+    }
+    void startRow() {
+        QFETCH(QByteArray, sample);
+        QFETCH(int, selected);
+        QFETCH(bool, letter);
+        start(sample, selected);
+        if (letter)
+            editor().chooseLetters({1});
+    }
     static void typeInto(NumberField& field, const QString& text) {
         field.setFocus();
         field.selectAll();
@@ -34,13 +63,13 @@ class StationsTest : public QObject {
   private slots:
     void init() {
         f_ = std::make_unique<WindowFixture>();
-        f_->openSample("berth-14");
-        editor().edit("x", {}, [](card::Card& card) { card.rows = {{"no"}, {{"1"}}, {"count", 5, 1, 2}}; });
-        editor().history().clear();
+        start("berth-14", 0);
     }
     void cleanup() { f_.reset(); }
 
+    void everyNumberEditsTheCardAndIsUndone_data() { cardsOfAllKinds(); }
     void everyNumberEditsTheCardAndIsUndone() {
+        startRow();
         int fields = 0;
         for (int station = 0; station < RouteCard::count; ++station)
             for (int i = 0; i < shown<NumberField>(station).size(); ++i) {
@@ -60,10 +89,12 @@ class StationsTest : public QObject {
                 QCOMPARE(field->text(), text);
                 ++fields;
             }
-        QVERIFY2(fields > 30, qPrintable(QString::number(fields)));
+        QVERIFY2(fields > 20, qPrintable(QString::number(fields)));
     }
 
+    void everyNumberRefusesNonsenseInPlaceAndKeepsItsValue_data() { cardsOfAllKinds(); }
     void everyNumberRefusesNonsenseInPlaceAndKeepsItsValue() {
+        startRow();
         for (int station = 0; station < RouteCard::count; ++station)
             for (int i = 0; i < shown<NumberField>(station).size(); ++i) {
                 NumberField* field = shown<NumberField>(station)[i];
@@ -79,7 +110,9 @@ class StationsTest : public QObject {
         QVERIFY(!editor().history().canUndo());
     }
 
+    void everyChoiceEditsTheCardAndIsUndone_data() { cardsOfAllKinds(); }
     void everyChoiceEditsTheCardAndIsUndone() {
+        startRow();
         int choices = 0;
         for (int station = 0; station < RouteCard::count; ++station)
             for (int c = 0; c < shown<Choice>(station).size(); ++c) {
@@ -97,7 +130,7 @@ class StationsTest : public QObject {
                     ++choices;
                 }
             }
-        QVERIFY2(choices >= 12, qPrintable(QString::number(choices)));
+        QVERIFY2(choices >= 8, qPrintable(QString::number(choices)));
     }
 
     void theUnitOfTheCardIsTheUnitOfEveryLength() {

@@ -29,6 +29,7 @@ class WindowTest : public QObject {
         QVERIFY(!window().showsStart());
         QCOMPARE(f_->inscription().words, std::string("BERTH 14"));
         QVERIFY(editor().path().isEmpty()); // a sample is never written over
+        QCOMPARE(editor().title(), QString("berth-14"));
     }
 
     void typingIsSeenFoundAndUndoneByWords() {

@@ -1,4 +1,5 @@
 #include "app/card/stations.hpp"
+#include "app/controls/empty_out.hpp"
 #include "app/controls/looks.hpp"
 #include <QHBoxLayout>
 #include <QLabel>
@@ -68,7 +69,7 @@ void BlankStation::refresh() {
 void BlankStation::rebuildHoles() {
     const auto& holes = editor_.card().blank.holes;
     if (shownHoles_ != holes.size()) {
-        qDeleteAll(holes_->findChildren<QWidget*>(QString(), Qt::FindDirectChildrenOnly));
+        emptyOut(*holes_);
         for (size_t i = 0; i < holes.size(); ++i) {
             auto* line = new QWidget(holes_);
             auto* layout = new QHBoxLayout(line);

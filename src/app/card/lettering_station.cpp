@@ -1,21 +1,17 @@
+#include "app/card/misspelt_row.hpp"
+#include "app/card/slips.hpp"
 #include "app/card/stations.hpp"
+#include "app/card/typeface_controls.hpp"
 #include "app/card/typeface_list.hpp"
 #include "app/controls/looks.hpp"
 #include "wording/wording.hpp"
-#include <QApplication>
 #include <QCheckBox>
 #include <QComboBox>
 #include <QHBoxLayout>
-#include <QKeyEvent>
 #include <QLabel>
-#include <QListView>
 #include <QLocale>
-#include <QMenu>
-#include <QPainter>
 #include <QPlainTextEdit>
-#include <QPointer>
 #include <QPushButton>
-#include <QScrollArea>
 
 namespace bollard::app {
 namespace {
@@ -23,168 +19,7 @@ namespace {
 using Kind = NumberField::Kind;
 constexpr int sizeMeasures = 5;
 
-/// One inscription: its words and how they are worked. Up and down go to the neighbours.
-class Slip : public QPushButton {
-  public:
-    Slip(CardEditor& editor, int number, QWidget* parent) : QPushButton(parent), number_(number) {
-        const card::Inscription& inscription = editor.card().inscriptions[size_t(number)];
-        const QString words = wording::nameOf(inscription, 20);
-        QString how = inscription.hidden    ? QObject::tr("hidden")
-                      : inscription.cutsOut ? QObject::tr("cuts out")
-                                            : wording::nameOf(inscription.working.kind);
-        if (inscription.group > 0)
-            how += QObject::tr(" · group %1").arg(inscription.group);
-        setCheckable(true);
-        setChecked(number == editor.selected());
-        chosen_ = std::ranges::count(editor.chosen(), number) > 0;
-        setAccessibleName(QObject::tr("Inscription %1: %2, %3").arg(number + 1).arg(words, how));
-        setMinimumHeight(28);
-        auto* layout = new QHBoxLayout(this);
-        layout->setContentsMargins(10, 0, 8, 0);
-        auto* left = new QLabel(words.isEmpty() ? QObject::tr("(no words)") : words, this);
-        auto* right = softLabel(how, this);
-        if (isChecked()) {
-            QFont bold = left->font();
-            bold.setWeight(QFont::DemiBold);
-            left->setFont(bold);
-        }
-        left->setAttribute(Qt::WA_TransparentForMouseEvents);
-        right->setAttribute(Qt::WA_TransparentForMouseEvents);
-        layout->addWidget(left, 1);
-        layout->addWidget(right);
-        QObject::connect(this, &QPushButton::clicked, &editor, [&editor, number] {
-            if (QApplication::keyboardModifiers() & Qt::ShiftModifier)
-                editor.toggle(number);
-            else
-                editor.select(number);
-        });
-    }
-
-  protected:
-    void paintEvent(QPaintEvent* event) override {
-        QPushButton::paintEvent(event);
-        if (!chosen_)
-            return;
-        QPainter painter(this);
-        painter.fillRect(QRect(0, 0, 4, height()), drawing::tokens().tide);
-    }
-
-  private:
-    int number_;
-    bool chosen_ = false;
-};
-
 } // namespace
-
-Slips::Slips(CardEditor& editor, QWidget* parent) : QWidget(parent), editor_(editor) {
-    setAccessibleName(tr("Inscriptions"));
-    auto* layout = new QVBoxLayout(this);
-    layout->setContentsMargins(0, 0, 0, 4);
-    layout->setSpacing(4);
-    scroll_ = new QScrollArea(this);
-    scroll_->setWidgetResizable(true);
-    scroll_->setFocusPolicy(Qt::NoFocus);
-    scroll_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    auto* inside = new QWidget(scroll_);
-    list_ = new QVBoxLayout(inside);
-    list_->setContentsMargins(0, 0, 0, 0);
-    list_->setSpacing(4);
-    scroll_->setWidget(inside);
-    layout->addWidget(scroll_);
-    auto* row = new QHBoxLayout;
-    row->setSpacing(2);
-    auto* add = new QPushButton(tr("Add inscription"), this);
-    add->setObjectName(QStringLiteral("link"));
-    connect(add, &QPushButton::clicked, &editor_, &CardEditor::addInscription);
-    auto* ornament = new QPushButton(tr("Add ornament"), this);
-    ornament->setObjectName(QStringLiteral("link"));
-    auto* kinds = new QMenu(ornament);
-    for (int i = 1; i < setting::ornamentKinds; ++i) {
-        const auto kind = static_cast<setting::OrnamentKind>(i);
-        const bool fromFile = kind == setting::OrnamentKind::artwork;
-        kinds->addAction(fromFile ? tr("artwork from SVG or DXF…") : wording::nameOf(kind), this,
-                         [this, kind, fromFile] {
-                             if (fromFile)
-                                 emit artworkFileWanted();
-                             else
-                                 addOrnament(kind);
-                         });
-    }
-    ornament->setMenu(kinds);
-    auto* adds = new QHBoxLayout;
-    adds->setSpacing(16);
-    adds->addWidget(add);
-    adds->addWidget(ornament);
-    adds->addStretch();
-    layout->addLayout(adds);
-    const auto tool = [&](const char* iconName, const QString& text, auto act) {
-        QPushButton* button = iconButton(QString::fromLatin1(iconName), text, this);
-        connect(button, &QPushButton::clicked, this, act);
-        row->addWidget(button);
-        return button;
-    };
-    copy_ = tool("copy", tr("Copy inscription"), [this] { editor_.copyInscription(); });
-    up_ = tool("up", tr("Move inscription up"), [this] { editor_.moveInscription(-1); });
-    down_ = tool("down", tr("Move inscription down"), [this] { editor_.moveInscription(1); });
-    hide_ = tool("hide", tr("Hide or show inscription"), [this] {
-        editor_.editInscription(tr("Hide or show inscription"), {}, [](card::Inscription& inscription) {
-            inscription.hidden = !inscription.hidden;
-        });
-    });
-    remove_ = tool("remove", tr("Delete inscription"), [this] { editor_.deleteInscription(); });
-    row->addStretch();
-    layout->addLayout(row);
-}
-
-void Slips::addOrnament(setting::OrnamentKind kind) {
-    setting::Ornament ornament;
-    ornament.kind = kind;
-    const plane::Vector size = blank::sizeOf(editor_.card().blank);
-    const card::Inscription* words = editor_.inscription();
-    if (kind == setting::OrnamentKind::frame && words && !words->isOrnament())
-        ornament.around = editor_.selected();
-    if (size.x > 0) {
-        ornament.width = std::round(size.x * 0.6);
-        ornament.height = kind == setting::OrnamentKind::bar ? 1.5 : std::round(size.y * 0.6);
-    }
-    editor_.addOrnament(ornament);
-}
-
-void Slips::refresh() {
-    const bool hadFocus = list_->parentWidget() && isAncestorOf(QWidget::window()->focusWidget()) &&
-                          dynamic_cast<Slip*>(QWidget::window()->focusWidget());
-    while (QLayoutItem* item = list_->takeAt(0)) {
-        item->widget()->hide();
-        item->widget()->deleteLater();
-        delete item;
-    }
-    QWidget* shown = nullptr;
-    for (int i = 0; i < int(editor_.card().inscriptions.size()); ++i) {
-        auto* slip = new Slip(editor_, i, this);
-        list_->addWidget(slip);
-        if (hadFocus && slip->isChecked())
-            slip->setFocus();
-        if (slip->isChecked())
-            shown = slip;
-    }
-    // A long card does not push its fields out of sight.
-    constexpr int slipHeight = 32, mostSlips = 6;
-    const int count = std::clamp(int(editor_.card().inscriptions.size()), 0, mostSlips);
-    scroll_->setFixedHeight(std::max(0, count * slipHeight - 4));
-    if (shown)
-        QMetaObject::invokeMethod(
-            this,
-            [this, slip = QPointer<QWidget>(shown)] {
-                if (slip)
-                    scroll_->ensureWidgetVisible(slip, 0, 0);
-            },
-            Qt::QueuedConnection); // once it has its place
-    const bool any = editor_.inscription() != nullptr;
-    for (QPushButton* button : {copy_, remove_, hide_})
-        button->setEnabled(any);
-    up_->setEnabled(any && editor_.selected() > 0);
-    down_->setEnabled(any && editor_.selected() + 1 < int(editor_.card().inscriptions.size()));
-}
 
 LetteringStation::LetteringStation(CardEditor& editor, Maker& maker, QWidget* parent)
     : StationBody(editor, parent), maker_(maker) {
@@ -192,8 +27,8 @@ LetteringStation::LetteringStation(CardEditor& editor, Maker& maker, QWidget* pa
     wide(slips_);
     connect(slips_, &Slips::artworkFileWanted, this, &LetteringStation::artworkFileWanted);
     connect(&maker_, &Maker::stageDone, this,
-            [this] { // only then is it known whether the typeface draws lines
-                if (isVisible() && stroke_->isVisible() != (drawsLines() || isScribed()))
+            [this] { // only then is it known what the typeface has
+                if (isVisible() && shownTypeface() != typefaceControls_->typeface())
                     refresh();
             });
     words_ = new QPlainTextEdit(this);
@@ -210,12 +45,7 @@ LetteringStation::LetteringStation(CardEditor& editor, Maker& maker, QWidget* pa
             editor_.endGesture(); // one step of history a word
     });
 
-    misspelt_ = new QWidget(this);
-    (new QHBoxLayout(misspelt_))->setContentsMargins(0, 0, 0, 0);
-    misspelt_->layout()->setSpacing(8);
-    misspelt_->hide();
-    wide(misspelt_);
-    connect(&spelling_, &SpellingChecker::checked, this, &LetteringStation::showSpelling);
+    wide(new MisspeltRow(editor, spelling_, *words_, this));
     connect(&spelling_, &SpellingChecker::checked, this, &LetteringStation::spellingChecked);
 
     face_ = new QPushButton(this);
@@ -318,84 +148,9 @@ LetteringStation::LetteringStation(CardEditor& editor, Maker& maker, QWidget* pa
         editor_.editInscription(tr("Kerning"), {},
                                 [&](card::Inscription& inscription) { inscription.style.kerning = kerning; });
     });
-    axes_ = new QWidget(this);
-    (new QVBoxLayout(axes_))->setContentsMargins(0, 0, 0, 0);
-    wide(axes_);
-    features_ = new QWidget(this);
-    (new QVBoxLayout(features_))->setContentsMargins(0, 0, 0, 0);
-    wide(features_);
+    typefaceControls_ = new TypefaceControls(editor, this);
+    wide(typefaceControls_);
     makeNudges();
-}
-
-void LetteringStation::showTypefaceControls() {
-    const auto& flat = maker_.shown().flat;
-    const working::PlacedLetters* letters = flat ? flat->lettersOf(editor_.selected()) : nullptr;
-    const std::shared_ptr<const type::Typeface> typeface = letters ? letters->setting->typeface : nullptr;
-    if (typeface == controlsFor_)
-        return refreshTypefaceControls();
-    controlsFor_ = typeface;
-    axisFields_.clear();
-    featureBoxes_.clear();
-    for (QWidget* holder : {axes_, features_}) {
-        qDeleteAll(holder->findChildren<QWidget*>(Qt::FindDirectChildrenOnly));
-        setRowVisible(holder, false);
-    }
-    if (!typeface)
-        return;
-    for (const type::Axis& axis : typeface->axes()) {
-        auto* line = new QWidget(axes_);
-        auto* layout = new QHBoxLayout(line);
-        layout->setContentsMargins(0, 0, 0, 0);
-        const QString name = QString::fromStdString(axis.name);
-        auto* label = softLabel(name, line);
-        label->setFixedWidth(96);
-        auto* field =
-            new NumberField(name, Kind::plain, {axis.least, axis.most}, (axis.most - axis.least) / 20, line);
-        layout->addWidget(label);
-        layout->addWidget(field, 1);
-        axes_->layout()->addWidget(line);
-        axisFields_.emplace_back(axis, field);
-        connect(field, &NumberField::edited, this, [this, axis](double value) {
-            editor_.editInscription(tr("Change %1").arg(QString::fromStdString(axis.name)),
-                                    QString::fromStdString(axis.tag), [&](card::Inscription& inscription) {
-                                        if (value == axis.usual)
-                                            inscription.typeface.axes.erase(axis.tag);
-                                        else
-                                            inscription.typeface.axes[axis.tag] = value;
-                                    });
-        });
-    }
-    for (const std::string& tag : typeface->features()) {
-        auto* box = new QCheckBox(wording::nameOfFeature(tag), features_);
-        features_->layout()->addWidget(box);
-        featureBoxes_.emplace_back(tag, box);
-        connect(box, &QCheckBox::clicked, this, [this, tag](bool on) {
-            editor_.editInscription(wording::nameOfFeature(tag), {}, [&](card::Inscription& inscription) {
-                const bool usual = tag == "liga";
-                if (on == usual)
-                    inscription.style.features.erase(tag);
-                else
-                    inscription.style.features[tag] = on ? 1 : 0;
-            });
-        });
-    }
-    refreshTypefaceControls();
-}
-
-void LetteringStation::refreshTypefaceControls() {
-    const card::Inscription* inscription = editor_.inscription();
-    if (!inscription)
-        return;
-    for (const auto& [axis, field] : axisFields_) {
-        const auto set = inscription->typeface.axes.find(axis.tag);
-        field->setValue(set == inscription->typeface.axes.end() ? axis.usual : set->second);
-    }
-    for (const auto& [tag, box] : featureBoxes_) {
-        const auto set = inscription->style.features.find(tag);
-        box->setChecked(set == inscription->style.features.end() ? tag == "liga" : set->second > 0);
-    }
-    setRowVisible(axes_, !axisFields_.empty());
-    setRowVisible(features_, !featureBoxes_.empty());
 }
 
 void LetteringStation::makeSpelling() {
@@ -413,61 +168,6 @@ void LetteringStation::makeSpelling() {
             inscription.language = language_->itemData(item).toString().toStdString();
         });
     });
-}
-
-/// Waves under the words, and for the first of them what it may have been meant to be.
-void LetteringStation::showSpelling() {
-    const drawing::Tokens& t = drawing::tokens();
-    QList<QTextEdit::ExtraSelection> marks;
-    for (const type::Misspelling& wrong : spelling_.misspelt()) {
-        QTextEdit::ExtraSelection mark;
-        mark.cursor = QTextCursor(words_->document());
-        const std::u32string words = type::codePoints(words_->toPlainText().toStdString());
-        const auto utf16 = [&](int codePoint) {
-            return int(QString::fromStdString(type::utf8(words.substr(0, size_t(codePoint)))).size());
-        };
-        if (size_t(wrong.first + wrong.count) > words.size())
-            continue; // typed on meanwhile
-        mark.cursor.setPosition(utf16(wrong.first));
-        mark.cursor.setPosition(utf16(wrong.first + wrong.count), QTextCursor::KeepAnchor);
-        mark.format.setUnderlineStyle(QTextCharFormat::WaveUnderline);
-        mark.format.setUnderlineColor(t.watch);
-        marks << mark;
-    }
-    words_->setExtraSelections(marks);
-    qDeleteAll(misspelt_->findChildren<QWidget*>(Qt::FindDirectChildrenOnly));
-    while (QLayoutItem* item = misspelt_->layout()->takeAt(0))
-        delete item;
-    const bool any =
-        !spelling_.misspelt().empty() && editor_.inscription() && !editor_.inscription()->isOrnament();
-    misspelt_->setVisible(any);
-    if (!any)
-        return;
-    const type::Misspelling wrong = spelling_.misspelt().front();
-    const QString word = QString::fromStdString(wrong.word);
-    auto* layout = static_cast<QHBoxLayout*>(misspelt_->layout());
-    layout->addWidget(softLabel(tr("“%1”?").arg(word), misspelt_));
-    const auto offer = [&](const QString& text, const QString& name, auto act) {
-        auto* button = new QPushButton(text, misspelt_);
-        button->setObjectName(QStringLiteral("link"));
-        button->setAccessibleName(name);
-        button->setToolTip(name);
-        layout->addWidget(button);
-        connect(button, &QPushButton::clicked, this, act, Qt::QueuedConnection); // it goes while it acts
-    };
-    for (const QString& suggestion : spelling_.suggestions().mid(0, 2))
-        offer(suggestion, tr("Write “%1” for “%2”").arg(suggestion, word), [this, wrong, suggestion] {
-            editor_.editInscription(tr("Correct the spelling"), {}, [&](card::Inscription& inscription) {
-                std::u32string words = type::codePoints(inscription.words);
-                if (size_t(wrong.first + wrong.count) <= words.size())
-                    words.replace(size_t(wrong.first), size_t(wrong.count),
-                                  type::codePoints(suggestion.toStdString()));
-                inscription.words = type::utf8(words);
-            });
-        });
-    offer(tr("is right"), tr("Keep “%1” as a word of mine").arg(word),
-          [this, word] { spelling_.learn(word); });
-    layout->addStretch();
 }
 
 void LetteringStation::makeOrnament() {
@@ -604,7 +304,8 @@ void LetteringStation::refresh() {
     cutsOut_->setChecked(inscription->cutsOut);
     centreline_->setChecked(inscription->typeface.centreline);
     kerning_->setChecked(inscription->style.kerning);
-    showTypefaceControls();
+    typefaceControls_->show(shownTypeface());
+    setRowVisible(typefaceControls_, !typefaceControls_->empty());
     if (const auto& catalogue = maker_.catalogue()) {
         const card::Emphasis emphasis = card::emphasisOf(*inscription, *catalogue);
         const auto show = [](QPushButton* button, const QString& name, bool on, bool made) {
@@ -625,10 +326,15 @@ bool LetteringStation::isScribed() const {
     return editor_.inscription() && editor_.inscription()->working.kind == working::Kind::scribed;
 }
 
-bool LetteringStation::drawsLines() const {
+std::shared_ptr<const type::Typeface> LetteringStation::shownTypeface() const {
     const auto& flat = maker_.shown().flat;
     const working::PlacedLetters* letters = flat ? flat->lettersOf(editor_.selected()) : nullptr;
-    return letters && letters->setting->typeface && letters->setting->typeface->singleLine();
+    return letters ? letters->setting->typeface : nullptr;
+}
+
+bool LetteringStation::drawsLines() const {
+    const std::shared_ptr<const type::Typeface> typeface = shownTypeface();
+    return typeface && typeface->singleLine();
 }
 
 void LetteringStation::refreshWords(const card::Inscription* inscription) {

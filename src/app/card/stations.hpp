@@ -15,7 +15,10 @@ class QVBoxLayout;
 
 namespace bollard::app {
 
+class MisspeltRow;
 class RowsTable;
+class Slips;
+class TypefaceControls;
 class TypefaceList;
 
 class BlankStation : public StationBody {
@@ -31,24 +34,6 @@ class BlankStation : public StationBody {
     QWidget* holes_;
     QPushButton* addHole_;
     size_t shownHoles_ = 0;
-};
-
-/// The inscriptions of the card, one slip each.
-class Slips : public QWidget {
-    Q_OBJECT
-  public:
-    Slips(CardEditor& editor, QWidget* parent);
-    void refresh();
-
-  signals:
-    void artworkFileWanted();
-
-  private:
-    void addOrnament(setting::OrnamentKind kind);
-    CardEditor& editor_;
-    QScrollArea* scroll_;
-    QVBoxLayout* list_;
-    QPushButton *copy_, *remove_, *up_, *down_, *hide_;
 };
 
 class LetteringStation : public StationBody {
@@ -70,13 +55,11 @@ class LetteringStation : public StationBody {
     void makeOrnament();
     void makeNudges();
     void makeSpelling();
-    void showSpelling();
     void refreshWords(const card::Inscription* inscription);
     void refreshOrnament(const setting::Ornament& ornament);
     void refreshNudges(const card::Inscription* inscription);
-    /// Axes and features as the shown typeface has them.
-    void showTypefaceControls();
-    void refreshTypefaceControls();
+    /// Of the selected inscription, as it was made last; null for ornaments and before anything was made.
+    std::shared_ptr<const type::Typeface> shownTypeface() const;
     bool drawsLines() const; ///< a single-line typeface
     bool isScribed() const;
     void previewFace(const type::TypefaceChoice& choice);
@@ -88,7 +71,6 @@ class LetteringStation : public StationBody {
     Maker& maker_;
     SpellingChecker spelling_;
     QComboBox* language_;
-    QWidget* misspelt_;
     Slips* slips_;
     QPlainTextEdit* words_;
     QPushButton* face_;
@@ -99,11 +81,9 @@ class LetteringStation : public StationBody {
     NumberField *size_, *letterSpace_, *wordSpace_, *lineSpace_, *width_, *slant_, *weight_, *stroke_;
     Choice *align_, *ends_;
     QCheckBox *cutsOut_, *centreline_, *kerning_;
-    QWidget *emphasis_, *axes_, *features_;
+    QWidget* emphasis_;
+    TypefaceControls* typefaceControls_;
     QPushButton *bold_, *italic_;
-    std::shared_ptr<const type::Typeface> controlsFor_; ///< whose axes and features are shown
-    std::vector<std::pair<type::Axis, NumberField*>> axisFields_;
-    std::vector<std::pair<std::string, QCheckBox*>> featureBoxes_;
     QComboBox *around_, *frameShape_;
     NumberField *frameWidth_, *frameHeight_, *distance_, *band_, *frameCorner_, *scale_, *lineWidth_;
     QLabel* nudged_;

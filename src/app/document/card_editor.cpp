@@ -281,7 +281,9 @@ QString CardEditor::folder() const {
 }
 
 QString CardEditor::title() const {
-    return path_.isEmpty() ? tr("Unnamed card") : QFileInfo(path_).completeBaseName();
+    if (!path_.isEmpty())
+        return QFileInfo(path_).completeBaseName();
+    return name_.isEmpty() ? tr("Unnamed card") : name_;
 }
 
 quantity::Result<quantity::Done> CardEditor::open(const QString& path) {
@@ -295,10 +297,11 @@ quantity::Result<quantity::Done> CardEditor::open(const QString& path) {
     return quantity::Done{};
 }
 
-void CardEditor::start(card::Card card, const QString& path) {
+void CardEditor::start(card::Card card, const QString& path, const QString& name) {
     history_.clear();
     recovered_ = false;
     path_ = path;
+    name_ = name;
     card_ = std::move(card);
     takeSelection(card_.inscriptions.empty() ? -1 : 0);
     emit restarted();

@@ -64,12 +64,12 @@ class CardEditor : public QObject {
     // The file.
     QString path() const { return path_; }
     QString folder() const;
-    QString title() const; ///< the file's name without its ending, or "Unnamed card"
+    QString title() const; ///< the file's name without its ending; before there is one, the name it began with
     bool edited() const { return !history_.isClean() || recovered_; }
     /// Reads a card and makes it the open one; on a problem nothing changes.
     quantity::Result<quantity::Done> open(const QString& path);
-    /// Makes the card the open one, with a fresh history.
-    void start(card::Card card, const QString& path);
+    /// Makes the card the open one, with a fresh history; `name` is its title as long as it has no file.
+    void start(card::Card card, const QString& path, const QString& name = {});
     /// As start(), for a card that was not saved: it counts as edited.
     void startRecovered(card::Card card, const QString& path);
     /// Writes to `path` (the ending is added) and makes it the card's file.
@@ -86,15 +86,15 @@ class CardEditor : public QObject {
     friend class Step;
     void show(const card::Card& card, int selected);
     void takeSelection(int inscription);
+    std::vector<setting::Origin> originsOfLetters() const;
 
     card::Card card_;
     int selected_ = -1;
     std::vector<int> chosen_;
-    std::vector<setting::Origin> originsOfLetters() const;
     std::vector<int> letters_;
     int curvePoint_ = -1;
     QUndoStack history_;
-    QString path_;
+    QString path_, name_;
     bool recovered_ = false;
     int gesture_ = 0;
     bool inGesture_ = false;

@@ -28,6 +28,7 @@ struct Axis {
     std::string tag{};  ///< of four letters: wght, wdth, opsz
     std::string name{}; ///< as the font calls it
     double least = 0, usual = 0, most = 0;
+    bool operator==(const Axis&) const = default;
 };
 
 enum class TypefaceKind { sans, serif, script, stencil, singleLine, other };

@@ -1,0 +1,177 @@
+#include "app/card/slips.hpp"
+#include "app/controls/empty_out.hpp"
+#include "app/controls/looks.hpp"
+#include "wording/wording.hpp"
+#include <QApplication>
+#include <QHBoxLayout>
+#include <QKeyEvent>
+#include <QLabel>
+#include <QMenu>
+#include <QPainter>
+#include <QPointer>
+#include <QPushButton>
+#include <QScrollArea>
+
+namespace bollard::app {
+namespace {
+
+/// One inscription: its words and how they are worked. Up and down go to the neighbours.
+class Slip : public QPushButton {
+  public:
+    Slip(CardEditor& editor, int number, QWidget* parent) : QPushButton(parent), number_(number) {
+        const card::Inscription& inscription = editor.card().inscriptions[size_t(number)];
+        const QString words = wording::nameOf(inscription, 20);
+        QString how = inscription.hidden    ? QObject::tr("hidden")
+                      : inscription.cutsOut ? QObject::tr("cuts out")
+                                            : wording::nameOf(inscription.working.kind);
+        if (inscription.group > 0)
+            how += QObject::tr(" · group %1").arg(inscription.group);
+        setCheckable(true);
+        setChecked(number == editor.selected());
+        chosen_ = std::ranges::count(editor.chosen(), number) > 0;
+        setAccessibleName(QObject::tr("Inscription %1: %2, %3").arg(number + 1).arg(words, how));
+        setMinimumHeight(28);
+        auto* layout = new QHBoxLayout(this);
+        layout->setContentsMargins(10, 0, 8, 0);
+        auto* left = new QLabel(words.isEmpty() ? QObject::tr("(no words)") : words, this);
+        auto* right = softLabel(how, this);
+        if (isChecked()) {
+            QFont bold = left->font();
+            bold.setWeight(QFont::DemiBold);
+            left->setFont(bold);
+        }
+        left->setAttribute(Qt::WA_TransparentForMouseEvents);
+        right->setAttribute(Qt::WA_TransparentForMouseEvents);
+        layout->addWidget(left, 1);
+        layout->addWidget(right);
+        QObject::connect(this, &QPushButton::clicked, &editor, [&editor, number] {
+            if (QApplication::keyboardModifiers() & Qt::ShiftModifier)
+                editor.toggle(number);
+            else
+                editor.select(number);
+        });
+    }
+
+  protected:
+    void paintEvent(QPaintEvent* event) override {
+        QPushButton::paintEvent(event);
+        if (!chosen_)
+            return;
+        QPainter painter(this);
+        painter.fillRect(QRect(0, 0, 4, height()), drawing::tokens().tide);
+    }
+
+  private:
+    int number_;
+    bool chosen_ = false;
+};
+
+} // namespace
+
+Slips::Slips(CardEditor& editor, QWidget* parent) : QWidget(parent), editor_(editor) {
+    setAccessibleName(tr("Inscriptions"));
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(0, 0, 0, 4);
+    layout->setSpacing(4);
+    scroll_ = new QScrollArea(this);
+    scroll_->setWidgetResizable(true);
+    scroll_->setFocusPolicy(Qt::NoFocus);
+    scroll_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    auto* inside = new QWidget(scroll_);
+    list_ = new QVBoxLayout(inside);
+    list_->setContentsMargins(0, 0, 0, 0);
+    list_->setSpacing(4);
+    scroll_->setWidget(inside);
+    layout->addWidget(scroll_);
+    auto* row = new QHBoxLayout;
+    row->setSpacing(2);
+    auto* add = new QPushButton(tr("Add inscription"), this);
+    add->setObjectName(QStringLiteral("link"));
+    connect(add, &QPushButton::clicked, &editor_, &CardEditor::addInscription);
+    auto* ornament = new QPushButton(tr("Add ornament"), this);
+    ornament->setObjectName(QStringLiteral("link"));
+    auto* kinds = new QMenu(ornament);
+    for (int i = 1; i < setting::ornamentKinds; ++i) {
+        const auto kind = static_cast<setting::OrnamentKind>(i);
+        const bool fromFile = kind == setting::OrnamentKind::artwork;
+        kinds->addAction(fromFile ? tr("artwork from SVG or DXF…") : wording::nameOf(kind), this,
+                         [this, kind, fromFile] {
+                             if (fromFile)
+                                 emit artworkFileWanted();
+                             else
+                                 addOrnament(kind);
+                         });
+    }
+    ornament->setMenu(kinds);
+    auto* adds = new QHBoxLayout;
+    adds->setSpacing(16);
+    adds->addWidget(add);
+    adds->addWidget(ornament);
+    adds->addStretch();
+    layout->addLayout(adds);
+    const auto tool = [&](const char* iconName, const QString& text, auto act) {
+        QPushButton* button = iconButton(QString::fromLatin1(iconName), text, this);
+        connect(button, &QPushButton::clicked, this, act);
+        row->addWidget(button);
+        return button;
+    };
+    copy_ = tool("copy", tr("Copy inscription"), [this] { editor_.copyInscription(); });
+    up_ = tool("up", tr("Move inscription up"), [this] { editor_.moveInscription(-1); });
+    down_ = tool("down", tr("Move inscription down"), [this] { editor_.moveInscription(1); });
+    hide_ = tool("hide", tr("Hide or show inscription"), [this] {
+        editor_.editInscription(tr("Hide or show inscription"), {}, [](card::Inscription& inscription) {
+            inscription.hidden = !inscription.hidden;
+        });
+    });
+    remove_ = tool("remove", tr("Delete inscription"), [this] { editor_.deleteInscription(); });
+    row->addStretch();
+    layout->addLayout(row);
+}
+
+void Slips::addOrnament(setting::OrnamentKind kind) {
+    setting::Ornament ornament;
+    ornament.kind = kind;
+    const plane::Vector size = blank::sizeOf(editor_.card().blank);
+    const card::Inscription* words = editor_.inscription();
+    if (kind == setting::OrnamentKind::frame && words && !words->isOrnament())
+        ornament.around = editor_.selected();
+    if (size.x > 0) {
+        ornament.width = std::round(size.x * 0.6);
+        ornament.height = kind == setting::OrnamentKind::bar ? 1.5 : std::round(size.y * 0.6);
+    }
+    editor_.addOrnament(ornament);
+}
+
+void Slips::refresh() {
+    const bool hadFocus = list_->parentWidget() && isAncestorOf(QWidget::window()->focusWidget()) &&
+                          dynamic_cast<Slip*>(QWidget::window()->focusWidget());
+    emptyOut(*list_->parentWidget());
+    QWidget* shown = nullptr;
+    for (int i = 0; i < int(editor_.card().inscriptions.size()); ++i) {
+        auto* slip = new Slip(editor_, i, this);
+        list_->addWidget(slip);
+        if (hadFocus && slip->isChecked())
+            slip->setFocus();
+        if (slip->isChecked())
+            shown = slip;
+    }
+    // A long card does not push its fields out of sight.
+    constexpr int slipHeight = 32, mostSlips = 6;
+    const int count = std::clamp(int(editor_.card().inscriptions.size()), 0, mostSlips);
+    scroll_->setFixedHeight(std::max(0, count * slipHeight - 4));
+    if (shown)
+        QMetaObject::invokeMethod(
+            this,
+            [this, slip = QPointer<QWidget>(shown)] {
+                if (slip)
+                    scroll_->ensureWidgetVisible(slip, 0, 0);
+            },
+            Qt::QueuedConnection); // once it has its place
+    const bool any = editor_.inscription() != nullptr;
+    for (QPushButton* button : {copy_, remove_, hide_})
+        button->setEnabled(any);
+    up_->setEnabled(any && editor_.selected() > 0);
+    down_->setEnabled(any && editor_.selected() + 1 < int(editor_.card().inscriptions.size()));
+}
+
+} // namespace bollard::app
