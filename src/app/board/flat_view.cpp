@@ -2,8 +2,6 @@
 #include "card/arranging.hpp"
 #include "drawing/paths.hpp"
 #include "wording/wording.hpp"
-#include <QApplication>
-#include <QInputMethodEvent>
 #include <QMouseEvent>
 #include <QPainter>
 #include <cmath>
@@ -11,7 +9,7 @@
 namespace bollard::app {
 namespace {
 
-constexpr double gripSize = 8, gripReach = 10, stem = 26, snapReach = 6; // pixels
+constexpr double gripReach = 10, stem = 26, snapReach = 6; // pixels
 
 } // namespace
 
@@ -133,30 +131,6 @@ void FlatView::paintEvent(QPaintEvent*) {
         painter.setPen(t.tide);
         painter.drawRect(QRectF(rect()).adjusted(0.5, 0.5, -0.5, -0.5));
     }
-}
-
-void FlatView::paintSelection(QPainter& painter) const {
-    const QList<QPointF> places = grips();
-    if (places.isEmpty())
-        return;
-    const drawing::Tokens& t = drawing::tokens();
-    painter.setBrush(Qt::NoBrush);
-    painter.setPen(QPen(t.tide, 1));
-    for (const int number : editor_.chosen())
-        if (number != editor_.selected())
-            painter.drawPolygon(scale_.transform().map(maker_.shown().flat->frameOf(number)));
-    painter.drawPolygon(places.data(), 4);
-    if (writing())
-        return;
-    painter.drawLine((places[2] + places[3]) / 2, places[4]);
-    painter.setBrush(t.paper);
-    painter.setPen(QPen(t.tide, 1.5));
-    for (int i = 0; i < 4; ++i) {
-        QRectF grip(0, 0, gripSize, gripSize);
-        grip.moveCenter(places[i]);
-        painter.drawRect(grip);
-    }
-    painter.drawEllipse(places[4], gripSize / 2 + 0.5, gripSize / 2 + 0.5);
 }
 
 void FlatView::beginDrag(Drag drag, QPointF at) {
@@ -599,251 +573,8 @@ void FlatView::measureAt(QPointF at) {
     update();
 }
 
-void FlatView::paintLine(QPainter& painter) const {
-    const working::PlacedLetters* letters = shownLetters();
-    const card::Inscription* inscription = editor_.inscription();
-    if (!letters || !inscription || inscription->isOrnament())
-        return;
-    const drawing::Tokens& t = drawing::tokens();
-    painter.setBrush(Qt::NoBrush);
-    painter.setPen(QPen(t.tide, 1, Qt::DotLine));
-    painter.drawPath(scale_.transform().map(linePath(*inscription, *letters)));
-    painter.setPen(QPen(t.tide, 1.5));
-    for (const LineGrip& grip : bendGrips()) {
-        const QPointF at = scale_.toPixels({grip.at.x, grip.at.y});
-        const bool chosen = grip.kind == LineGrip::Kind::point && grip.point == editor_.curvePoint();
-        painter.setBrush(chosen ? t.tide : t.paper);
-        QPolygonF lozenge;
-        switch (grip.kind) {
-        case LineGrip::Kind::bead:
-            painter.setBrush(t.tide);
-            painter.drawEllipse(at, gripSize / 2 + 1, gripSize / 2 + 1);
-            break;
-        case LineGrip::Kind::before:
-        case LineGrip::Kind::after:
-            painter.drawEllipse(at, gripSize / 2 - 1, gripSize / 2 - 1);
-            break;
-        default:
-            for (const QPointF corner : {QPointF(0, -6), QPointF(6, 0), QPointF(0, 6), QPointF(-6, 0)})
-                lozenge << at + corner;
-            painter.drawPolygon(lozenge);
-        }
-    }
-}
-
-void FlatView::paintChosenLetters(QPainter& painter) const {
-    const working::PlacedLetters* letters = shownLetters();
-    if (!letters || editor_.letters().empty())
-        return;
-    const drawing::Tokens& t = drawing::tokens();
-    QColor wash = t.tide;
-    wash.setAlphaF(0.35f);
-    painter.setPen(QPen(t.tide, 1.5));
-    painter.setBrush(wash);
-    for (size_t i = 0; i < letters->onSide.size(); ++i)
-        if (std::ranges::count(editor_.letters(), letters->setting->letters[i].index) > 0)
-            painter.drawPath(scale_.transform().map(drawing::pathOf(letters->onSide[i])));
-}
-
 void FlatView::markMisspelt(const std::vector<type::Misspelling>& misspelt) {
     misspelt_ = misspelt;
-    update();
-}
-
-void FlatView::paintMisspelt(QPainter& painter) const {
-    const working::PlacedLetters* letters = shownLetters();
-    const card::Inscription* inscription = editor_.inscription();
-    // Filled-in fields stand elsewhere than in the words as they are typed.
-    if (misspelt_.empty() || !letters || !inscription || setting::hasFields(inscription->words))
-        return;
-    painter.setPen(QPen(drawing::tokens().watch, 1.5));
-    painter.setBrush(Qt::NoBrush);
-    const double below = 0.16 * setting::measureOf(*letters->setting, setting::SizeBy::capital);
-    for (const type::Misspelling& wrong : misspelt_)
-        for (const setting::Line& line : letters->setting->lines) {
-            const int from = wrong.first - line.first, to = from + wrong.count;
-            if (from < 0 || size_t(to) >= line.carets.size())
-                continue;
-            const double start = std::min(line.carets[size_t(from)], line.carets[size_t(to)]);
-            const double end = std::max(line.carets[size_t(from)], line.carets[size_t(to)]);
-            constexpr double step = 4, height = 2; // pixels
-            const int steps = std::max(2, int((end - start) * scale_.pixelsPerMm / step));
-            QPolygonF wave;
-            for (int i = 0; i <= steps; ++i) {
-                const plane::Curve::Place at = line.at(start + (end - start) * i / steps);
-                const double off = below + (i % 2 == 0 ? height : -height) / scale_.pixelsPerMm;
-                const plane::Vector point =
-                    at.at - off * plane::unitsPerMillimetre * plane::Vector{-at.along.y, at.along.x};
-                wave << scale_.toPixels(drawing::pointOf(letters->place.toSide(point)));
-            }
-            painter.drawPolyline(wave);
-        }
-}
-
-void FlatView::paintMeasure(QPainter& painter) const {
-    if (!measuring_ || measured_.isEmpty())
-        return;
-    const drawing::Tokens& t = drawing::tokens();
-    painter.setPen(QPen(t.tide, 2));
-    painter.setBrush(Qt::NoBrush);
-    QPointF at = mapFromGlobal(QCursor::pos());
-    if (measureLine_ && drag_ == Drag::measure) {
-        at = scale_.toPixels(measureLine_->p2());
-        painter.drawLine(scale_.toPixels(measureLine_->p1()), at);
-    } else if (measurePoint_) {
-        at = scale_.toPixels(*measurePoint_);
-        const double radius = std::max(3.0, measuredWidth_ / 2 * scale_.pixelsPerMm);
-        painter.drawEllipse(at, radius, radius);
-    }
-    const QFontMetricsF metrics(painter.font());
-    QRectF box(at + QPointF(14, -30),
-               QSizeF(metrics.horizontalAdvance(measured_) + 12, metrics.height() + 6));
-    box.moveRight(std::min(box.right(), width() - 8.0));
-    painter.fillRect(box, t.paper);
-    painter.setPen(t.ink);
-    painter.drawText(box, Qt::AlignCenter, measured_);
-}
-
-bool FlatView::event(QEvent* event) {
-    // While writing, plain keys are letters and not the window's shortcuts.
-    if (event->type() == QEvent::ShortcutOverride && writing()) {
-        const auto* key = static_cast<QKeyEvent*>(event);
-        if (!(key->modifiers() & (Qt::ControlModifier | Qt::AltModifier))) {
-            event->accept();
-            return true;
-        }
-    }
-    return QWidget::event(event);
-}
-
-void FlatView::inputMethodEvent(QInputMethodEvent* event) {
-    if (writing() && !event->commitString().isEmpty())
-        write(event->commitString());
-    event->accept();
-}
-
-QVariant FlatView::inputMethodQuery(Qt::InputMethodQuery query) const {
-    if (query == Qt::ImEnabled)
-        return writing();
-    if (query == Qt::ImCursorRectangle)
-        if (const auto line = caretLine())
-            return QRectF(line->p1(), line->p2()).normalized().toRect();
-    return QWidget::inputMethodQuery(query);
-}
-
-void FlatView::focusOutEvent(QFocusEvent* event) {
-    stopWriting();
-    QWidget::focusOutEvent(event);
-}
-
-void FlatView::startWriting() {
-    if (!editor_.inscription() || editor_.inscription()->isOrnament())
-        return;
-    if (setting::hasFields(editor_.inscription()->words)) {
-        emit fieldsMet(); // places on the board are those of the filled-in words
-        return;
-    }
-    setFocus();
-    caret_ = int(type::codePoints(editor_.inscription()->words).size());
-    caretShown_ = true;
-    blink_.start();
-    setAttribute(Qt::WA_InputMethodEnabled, true);
-    update();
-}
-
-void FlatView::stopWriting() {
-    if (!writing())
-        return;
-    caret_.reset();
-    blink_.stop();
-    setAttribute(Qt::WA_InputMethodEnabled, false);
-    editor_.endGesture();
-    update();
-}
-
-void FlatView::write(const QString& text) {
-    const std::u32string typed = type::codePoints(text.toStdString());
-    editor_.editInscription(tr("Typing"), QStringLiteral("words"), [&](card::Inscription& inscription) {
-        std::u32string words = type::codePoints(inscription.words);
-        const size_t at = std::min(size_t(*caret_), words.size());
-        words.insert(at, typed);
-        inscription.words = type::utf8(words);
-    });
-    caret_ = *caret_ + int(typed.size());
-    if (text.back().isSpace())
-        editor_.endGesture(); // one step of history a word
-}
-
-void FlatView::erase(int from, int count) {
-    editor_.editInscription(tr("Typing"), QStringLiteral("words"), [&](card::Inscription& inscription) {
-        std::u32string words = type::codePoints(inscription.words);
-        if (size_t(from) < words.size())
-            words.erase(size_t(from), size_t(count));
-        inscription.words = type::utf8(words);
-    });
-    caret_ = from;
-}
-
-void FlatView::moveCaretUpright(int lines) {
-    const auto line = caretLine();
-    if (!line)
-        return;
-    const QPointF middle = line->center();
-    const QPointF along = line->p1() - line->p2(); // downwards, one line long or so
-    placeCaret(middle + along * (1.4 * lines));
-}
-
-std::optional<QLineF> FlatView::caretLine() const {
-    const auto& flat = maker_.shown().flat;
-    const working::PlacedLetters* letters = flat ? flat->lettersOf(editor_.selected()) : nullptr;
-    if (!letters || !caret_)
-        return std::nullopt;
-    const setting::Setting& setting = *letters->setting;
-    const double capital = setting::measureOf(setting, setting::SizeBy::capital) * plane::unitsPerMillimetre;
-    for (auto line = setting.lines.rbegin(); line != setting.lines.rend(); ++line) {
-        if (*caret_ < line->first)
-            continue;
-        const size_t place = std::min(size_t(*caret_ - line->first), line->carets.size() - 1);
-        const plane::Curve::Place at = line->at(line->carets[place]);
-        const auto pixels = [&](double height) {
-            const plane::Vector up = at.at + height * plane::Vector{-at.along.y, at.along.x};
-            return scale_.toPixels(drawing::pointOf(letters->place.toSide(up)));
-        };
-        return QLineF(pixels(-0.25 * capital), pixels(1.2 * capital));
-    }
-    return std::nullopt;
-}
-
-void FlatView::paintCaret(QPainter& painter) const {
-    const auto line = caretLine();
-    if (!line || !caretShown_)
-        return;
-    painter.setPen(QPen(drawing::tokens().tide, 2));
-    painter.drawLine(*line);
-}
-
-void FlatView::placeCaret(QPointF at) {
-    const auto& flat = maker_.shown().flat;
-    const working::PlacedLetters* letters = flat ? flat->lettersOf(editor_.selected()) : nullptr;
-    if (!letters || letters->setting->lines.empty())
-        return;
-    const QPointF mm = scale_.toMm(at);
-    const plane::Vector inSetting =
-        letters->place.toSetting(plane::unitsPerMillimetre * plane::Vector{mm.x(), mm.y()});
-    // The nearest place of a caret, felt at the middle of the letters.
-    const double middle =
-        setting::measureOf(*letters->setting, setting::SizeBy::capital) / 2 * plane::unitsPerMillimetre;
-    double least = std::numeric_limits<double>::infinity();
-    for (const setting::Line& line : letters->setting->lines)
-        for (size_t place = 0; place < line.carets.size(); ++place) {
-            const plane::Curve::Place stand = line.at(line.carets[place]);
-            const plane::Vector felt = stand.at + middle * plane::Vector{-stand.along.y, stand.along.x};
-            if (const double far = plane::length(felt - inSetting); far < least) {
-                least = far;
-                caret_ = line.first + int(place);
-            }
-        }
-    caretShown_ = true;
     update();
 }
 

@@ -56,6 +56,7 @@ class FlatView : public QWidget {
     bool event(QEvent* event) override;
 
   private:
+    static constexpr double gripSize = 8; // pixels
     enum class Drag { none, pan, move, size, turn, line, letters, measure };
     struct SnapLine {
         bool upright;
