@@ -52,6 +52,8 @@ class StationsTest : public QObject {
         start(sample, selected);
         if (letter)
             editor().chooseLetters({1});
+        if (!f_->inscription().baseline.points.empty())
+            editor().chooseCurvePoint(1);
     }
     static void typeInto(NumberField& field, const QString& text) {
         field.setFocus();
@@ -131,6 +133,26 @@ class StationsTest : public QObject {
                 }
             }
         QVERIFY2(choices >= 8, qPrintable(QString::number(choices)));
+    }
+
+    void nothingReachesBeyondThePanel_data() { cardsOfAllKinds(); }
+    void nothingReachesBeyondThePanel() {
+        startRow();
+        for (int station = 0; station < RouteCard::count; ++station) {
+            StationBody& shownBody = body(station);
+            for (auto* fold : shownBody.findChildren<QPushButton*>("fold"))
+                if (fold->accessibleName().contains("closed"))
+                    fold->click();
+            QTest::qWait(1); // lays out
+            const int right = window().routeCard().mapToGlobal(window().routeCard().rect().bottomRight()).x();
+            for (const auto* widget : shownBody.findChildren<QWidget*>())
+                if (widget->isVisible())
+                    QVERIFY2(
+                        widget->mapToGlobal(widget->rect().bottomRight()).x() <= right,
+                        qPrintable(QString("station %1: %2 %3")
+                                       .arg(station + 1)
+                                       .arg(widget->metaObject()->className(), widget->accessibleName())));
+        }
     }
 
     void theUnitOfTheCardIsTheUnitOfEveryLength() {

@@ -23,6 +23,8 @@ class ElidedLabel : public QLabel {
     }
 };
 
+constexpr int labelWidth = 96;
+
 } // namespace
 
 StationBody::StationBody(CardEditor& editor, QWidget* parent) : QWidget(parent), editor_(editor) {
@@ -30,7 +32,7 @@ StationBody::StationBody(CardEditor& editor, QWidget* parent) : QWidget(parent),
     grid_->setContentsMargins(14, 2, 12, 14);
     grid_->setHorizontalSpacing(8);
     grid_->setVerticalSpacing(6);
-    grid_->setColumnMinimumWidth(0, 96);
+    grid_->setColumnMinimumWidth(0, labelWidth);
     grid_->setColumnStretch(1, 1);
 }
 
@@ -52,6 +54,8 @@ void StationBody::row(const QString& label, QWidget* widget) {
     const int at = grid_->rowCount();
     auto* name = softLabel(label, this);
     name->setBuddy(widget);
+    name->setFixedWidth(labelWidth); // long labels take two lines, so that fields stand in one column
+    name->setWordWrap(true);
     auto* problem = new QLabel(this);
     problem->setObjectName(QStringLiteral("problem"));
     problem->setWordWrap(true);
