@@ -3,6 +3,7 @@
 #include "card/card_json.hpp"
 #include "card/output.hpp"
 #include "files/csv.hpp"
+#include "type/line_font.hpp"
 #include "wording/wording.hpp"
 #include <QAction>
 #include <QApplication>
@@ -33,7 +34,9 @@ constexpr std::array unitsOffered{quantity::Unit::millimetre, quantity::Unit::ce
 
 bool isFontFile(const QString& path) {
     const QString ending = QFileInfo(path).suffix().toLower();
-    return QStringList{"ttf", "otf", "ttc", "otc", "woff", "woff2"}.contains(ending);
+    if (ending == QLatin1String("svg")) // a font or a drawing
+        return !type::nameOfSvgFont(path.toStdString()).first.empty();
+    return QStringList{"ttf", "otf", "ttc", "otc", "woff", "woff2", "jhf"}.contains(ending);
 }
 
 } // namespace
@@ -521,9 +524,12 @@ void MainWindow::takeDrawing(const artwork::Drawing& drawing, double millimetres
     }
     QStringList left;
     if (drawing.texts > 0)
-        left << tr("%n text(s), which must be turned into curves first", nullptr, drawing.texts);
+        left << (drawing.texts == 1
+                     ? tr("a text, which must be turned into curves first")
+                     : tr("%1 texts, which must be turned into curves first").arg(drawing.texts));
     if (drawing.others > 0)
-        left << tr("%n picture(s), dimension(s) or fill(s)", nullptr, drawing.others);
+        left << (drawing.others == 1 ? tr("a picture, dimension or fill")
+                                     : tr("%1 pictures, dimensions or fills").arg(drawing.others));
     if (left.isEmpty())
         notice_->dismiss();
     else
@@ -536,16 +542,23 @@ void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
 }
 
 void MainWindow::dropEvent(QDropEvent* event) {
+    QStringList drawings;
     for (const QUrl& url : event->mimeData()->urls()) {
         const QString path = url.toLocalFile();
         const QString ending = QFileInfo(path).suffix().toLower();
         if (isFontFile(path))
             useFontFile(path);
         else if (ending == QLatin1String("svg") || ending == QLatin1String("dxf"))
-            readDrawing(path, DrawingUse::artwork);
+            drawings << path;
+        else if (ending == QLatin1String("csv"))
+            readTable(path);
         else
             leaving([this, path] { openCard(path); });
     }
+    if (drawings.size() == 1)
+        readDrawing(drawings.front(), DrawingUse::artwork);
+    else if (!drawings.isEmpty()) // each may have a question
+        notice_->say(tr("Drop one drawing at a time."), NoticeBar::Tone::problem);
 }
 
 void MainWindow::askForOutput(const QString& ending) {

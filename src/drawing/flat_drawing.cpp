@@ -28,8 +28,9 @@ QBrush hatch(const QColor& colour, const FlatScale& scale) {
     return brush;
 }
 
-/// A dimension with short end strokes and its number in the middle, on a patch of ground.
-void dimension(QPainter& painter, QPointF from, QPointF to, const QString& text) {
+/// A dimension with short end strokes and its number in the middle, on a patch of ground; where there is no
+/// room for it, it stands above, or to the left or right of an upright one.
+void dimension(QPainter& painter, QPointF from, QPointF to, const QString& text, bool toTheRight = false) {
     const Tokens& t = tokens();
     painter.setPen(thin(t.inkSoft));
     painter.drawLine(from, to);
@@ -42,7 +43,8 @@ void dimension(QPainter& painter, QPointF from, QPointF to, const QString& text)
     box.moveCenter((from + to) / 2);
     const double room = flat ? qAbs(to.x() - from.x()) : qAbs(to.y() - from.y());
     if (room < (flat ? box.width() : box.height()) + 6)
-        box.translate(flat ? QPointF(0, -box.height() * 0.8) : QPointF(-box.width() * 0.7, 0));
+        box.translate(flat ? QPointF(0, -box.height() * 0.8)
+                           : QPointF(box.width() * (toTheRight ? 0.7 : -0.7), 0));
     painter.fillRect(box, t.ground);
     painter.setPen(t.ink);
     painter.drawText(box, Qt::AlignCenter, text);
@@ -273,7 +275,7 @@ void FlatDrawing::paintDimensions(QPainter& painter, const FlatScale& scale, int
     } else if (letters->place.turn() == 0) {
         const QPointF side(20, 0);
         dimension(painter, scale.toPixels(frame[1]) + side, scale.toPixels(frame[2]) + side,
-                  text(frame[3].y() - frame[0].y()));
+                  text(frame[3].y() - frame[0].y()), true);
     }
     // The words' width, between their distances to the edges where they lie on the blank.
     const QRectF box = frame.boundingRect();

@@ -225,7 +225,8 @@ QString letteringSummary(const card::Card& card, int inscription) {
     if (style.slant != 0)
         text += Summaries::tr(", slant %1°").arg(plainNumber(style.slant));
     if (!chosen->nudges.empty())
-        text += Summaries::tr(", %n letter(s) nudged", nullptr, int(chosen->nudges.size()));
+        text += chosen->nudges.size() == 1 ? Summaries::tr(", a letter nudged")
+                                           : Summaries::tr(", %1 letters nudged").arg(chosen->nudges.size());
     if (style.weight != 0)
         text += Summaries::tr(", weight %1").arg(signedLength(style.weight, card.unit));
     return text;
