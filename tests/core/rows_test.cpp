@@ -111,6 +111,18 @@ class RowsTest : public QObject {
         QCOMPARE(wrong.problem().line, 2);
     }
 
+    void tablesInTheCodePageOfSpreadsheetsAreReadToo() {
+        const auto table = files::tableFromCsv("name;price\nGr\xF8nholm;3 \x80\n\x93quay\x94;\n");
+        QVERIFY(table);
+        QCOMPARE((*table)[1][0], std::string("Grønholm"));
+        QCOMPARE((*table)[1][1], std::string("3 €"));
+        QCOMPARE((*table)[2][0], std::string("“quay”"));
+        QCOMPARE((*files::tableFromCsv("Grønholm\n"))[0][0], std::string("Grønholm")); // UTF-8 stays
+        card::Card card = samples::plate("{name}");
+        card.rows = {{"name"}, {{"\xF8"}}, {}}; // from wherever: a card can always be written
+        QVERIFY(card::cardFromJson(card::jsonOf(card)));
+    }
+
     void tablesAreReadAsTheyAreWritten() {
         const auto table =
             files::tableFromCsv("\xEF\xBB\xBFname;note\r\nGull;\"a; \"\"b\"\"\nc\"\r\n\r\nTern;\r\n");

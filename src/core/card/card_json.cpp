@@ -653,7 +653,7 @@ std::string jsonOf(const Card& card) {
     for (const auto& [name, value] : old.items())
         if (!root.contains(name))
             root[name] = value;
-    return root.dump(2) + "\n";
+    return root.dump(2, ' ', false, Json::error_handler_t::replace) + "\n"; // file names may be of any bytes
 }
 
 } // namespace bollard::card

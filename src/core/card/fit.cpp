@@ -22,6 +22,7 @@ class Trial {
               plane::grown(blank::regionOf(card.blank), -card.blank.margin * plane::unitsPerMillimetre)) {}
 
     bool anywhere() const { return !allowed_.empty(); }
+    bool anyInk() const { return !setting::set(words_, typeface_, inscription_.style, laying_).ink.empty(); }
     bool fits(double size, double width) const {
         setting::TextStyle style = inscription_.style;
         style.size = size;
@@ -63,7 +64,7 @@ std::optional<Fit> largestThatFits(const Card& card, const Inscription& inscript
     const double widest = inscription.style.width, narrowest = std::min(leastWidth, widest);
     const plane::Vector room = blank::sizeOf(card.blank);
     const double most = std::min(std::max(room.x, room.y) * 2, ranges::size.most);
-    if (!trial.anywhere() || !(most > ranges::size.least) || !trial.fits(ranges::size.least, narrowest))
+    if (!trial.anywhere() || !trial.anyInk() || !(most > ranges::size.least) || !trial.fits(ranges::size.least, narrowest))
         return std::nullopt;
     constexpr double sizeStep = 0.01, widthStep = 0.1;
     const auto size = largest(ranges::size.least, most, sizeStep, stop,

@@ -1,5 +1,7 @@
 #include "files/csv.hpp"
+#include "type/shaping.hpp"
 #include <algorithm>
+#include <array>
 
 namespace bollard::files {
 namespace {
@@ -12,10 +14,31 @@ char separatorOf(const std::string& text) {
     return ',';
 }
 
+/// The letters of a byte from 0x80 to 0x9F in Windows code page 1252; the bytes above stand for themselves.
+constexpr std::array<char32_t, 32> windowsLetters{
+    0x20AC, 0xFFFD, 0x201A, 0x0192, 0x201E, 0x2026, 0x2020, 0x2021, 0x02C6, 0x2030, 0x0160,
+    0x2039, 0x0152, 0xFFFD, 0x017D, 0xFFFD, 0xFFFD, 0x2018, 0x2019, 0x201C, 0x201D, 0x2022,
+    0x2013, 0x2014, 0x02DC, 0x2122, 0x0161, 0x203A, 0x0153, 0xFFFD, 0x017E, 0x0178};
+
+/// Tables that are not UTF-8 are read as what most spreadsheets write else.
+std::string asUtf8(const std::string& text) {
+    const std::string lost = "\xEF\xBF\xBD";
+    const std::u32string letters = type::codePoints(text);
+    if (letters.find(U'\uFFFD') == std::u32string::npos || text.find(lost) != std::string::npos)
+        return text;
+    std::u32string read;
+    for (const char c : text) {
+        const auto byte = static_cast<unsigned char>(c);
+        read += byte >= 0x80 && byte < 0xA0 ? windowsLetters[byte - 0x80] : char32_t(byte);
+    }
+    return type::utf8(read);
+}
+
 } // namespace
 
-quantity::Result<Table> tableFromCsv(const std::string& text) {
+quantity::Result<Table> tableFromCsv(const std::string& bytes) {
     const std::string mark = "\xEF\xBB\xBF";
+    const std::string text = asUtf8(bytes);
     const char separator = separatorOf(text);
     Table table;
     std::vector<std::string> line(1);

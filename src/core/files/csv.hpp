@@ -10,7 +10,8 @@ using Table = std::vector<std::vector<std::string>>;
 
 /// Reads lines of fields. The separator is the first of comma, semicolon and tab that the first line has;
 /// fields may be quoted, and quoted ones may hold separators, line ends and doubled quotes. Empty lines are
-/// left out, and a byte order mark is. An open quote is a tableBroken problem that tells its line.
+/// left out, and a byte order mark is. Text that is not UTF-8 is read as Windows code page 1252. An open
+/// quote is a tableBroken problem that tells its line.
 quantity::Result<Table> tableFromCsv(const std::string& text);
 
 } // namespace bollard::files

@@ -1,0 +1,126 @@
+// Cards of all that a card can ask for, random but repeatable.
+#pragma once
+#include "sample_cards.hpp"
+#include <random>
+
+namespace samples {
+
+/// Random but repeatable: words, faces, sizes, forms, places, turns and workings of all kinds.
+class RandomCards {
+  public:
+    explicit RandomCards(unsigned seed) : random_(seed) {}
+
+    bollard::card::Card next() {
+        bollard::card::Card card;
+        card.blank.kind = static_cast<bollard::blank::Kind>(random_() % 3);
+        card.blank.thickness = between(1, 6);
+        card.blank.corner = between(0, 10);
+        for (auto holes = random_() % 3; holes > 0; --holes)
+            card.blank.holes.push_back({between(0, 120), between(0, 45), between(1, 8)});
+        for (auto count = 1 + random_() % 3; count > 0; --count)
+            card.inscriptions.push_back(inscription(card.blank));
+        card.process.nozzle = between(0.2, 0.8);
+        return card;
+    }
+    bollard::card::Inscription inscription() { return inscription({}); }
+    bollard::setting::Ornament ornament() { return someOrnament(); }
+    int number(int below) { return int(random_() % unsigned(below)); }
+    double between(double low, double high) {
+        return std::uniform_real_distribution<double>(low, high)(random_);
+    }
+
+  private:
+    std::string words() {
+        static const std::vector<std::string> some{"B",    "tide & quay", "O8", "BERTH\n14",
+                                                   "Ägir", "%§",          "il", "ff"};
+        return some[random_() % some.size()];
+    }
+    bollard::card::Inscription inscription(const bollard::blank::Blank& blank) {
+        static const std::vector<bollard::type::TypefaceChoice> faces{
+            {"League Spartan", "Bold", {}, 0},
+            {"Dancing Script", "Bold", {}, 0},
+            {"GFS Didot", "", {}, 0},
+            {"Leckerli One", "", {}, 0},
+            {"Bollard Mark", "", {}, 0},
+            {"Bollard Wake", "", {}, 0},
+            {"League Spartan", "Bold", {}, 0, true}};
+        bollard::card::Inscription made;
+        made.words = words();
+        made.typeface = faces[random_() % faces.size()];
+        made.style.sizeBy = static_cast<bollard::setting::SizeBy>(random_() % 5);
+        made.style.size = between(6, 30);
+        made.style.width = between(60, 140);
+        made.style.slant = between(-20, 20);
+        made.style.weight = random_() % 2 ? between(-0.2, 0.3) : 0;
+        made.style.letterSpace = between(-2, 2);
+        made.style.stroke = between(0.2, 2.5);
+        made.style.ends = static_cast<bollard::plane::Ends>(random_() % 3);
+        made.placing.x = between(0, 120);
+        made.placing.y = between(0, 45);
+        made.placing.turn = random_() % 2 ? between(-180, 180) : 90.0 * double(random_() % 4);
+        made.placing.anchor = static_cast<bollard::setting::Anchor>(random_() % 9);
+        made.placing.reading = static_cast<bollard::setting::ReadingSide>(random_() % 3);
+        made.working.kind = static_cast<bollard::working::Kind>(random_() % bollard::working::kinds);
+        made.working.height = between(0.4, 4);
+        made.working.depth = between(0.2, blank.thickness);
+        made.working.bedding = random_() % 2 ? between(0, 1) : 0;
+        made.cutsOut = random_() % 5 == 0;
+        if (random_() % 2)
+            made.baseline = baseline();
+        for (auto nudges = random_() % 3; nudges > 0; --nudges)
+            made.nudges.push_back({int(nudges), between(-3, 3), between(-3, 3), between(-60, 60),
+                                   between(40, 200), between(-1, 2)});
+        if (random_() % 4 == 0)
+            made.ornament = someOrnament();
+        return made;
+    }
+    bollard::setting::Baseline baseline() {
+        bollard::setting::Baseline made;
+        made.kind = static_cast<bollard::setting::BaselineKind>(random_() % 5);
+        made.radius =
+            between(8, 60) * (made.kind == bollard::setting::BaselineKind::arc && random_() % 2 ? -1 : 1);
+        made.atBottom = random_() % 2;
+        made.inside = random_() % 2;
+        made.closed = random_() % 3 == 0;
+        made.offset = between(-4, 4);
+        made.slide = between(-20, 20);
+        made.bend = random_() % 2;
+        for (auto points = 2 + random_() % 3; points > 0; --points)
+            made.points.push_back({between(-60, 60),
+                                   between(-20, 20),
+                                   {between(-20, 0), between(-10, 10)},
+                                   {between(0, 20), between(-10, 10)},
+                                   random_() % 2 == 0});
+        return made;
+    }
+    bollard::setting::Ornament someOrnament() {
+        bollard::setting::Ornament made;
+        made.kind = static_cast<bollard::setting::OrnamentKind>(
+            1 + random_() % (bollard::setting::ornamentKinds - 1));
+        made.shape = static_cast<bollard::setting::FrameShape>(random_() % bollard::setting::frameShapes);
+        made.width = between(5, 120);
+        made.height = between(1, 45);
+        made.corner = between(0, 12);
+        made.band = between(0.3, 8);
+        made.distance = between(0, 8);
+        made.around = int(random_() % 3) - 1;
+        made.stroke = between(0.3, 3);
+        made.scale = between(30, 200);
+        const auto place = [&] { // as the card file keeps it
+            return bollard::plane::Vector{std::round(between(-20e4, 20e4)) / 1e4,
+                                          std::round(between(-20e4, 20e4)) / 1e4};
+        };
+        bollard::plane::Contour line{{0, 0}, {}, true};
+        for (int i = 0; i < 3; ++i)
+            line.segments.push_back({bollard::plane::Segment::Kind::cubic, place(), place(), place()});
+        bollard::plane::Contour area{place(), {}, false};
+        for (int i = 0; i < 4; ++i)
+            area.segments.push_back({bollard::plane::Segment::Kind::line, {}, {}, place()});
+        made.artwork.contours = {line, area};
+        return made;
+    }
+
+    std::mt19937 random_;
+};
+
+} // namespace samples
