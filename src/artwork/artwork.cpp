@@ -129,14 +129,11 @@ std::vector<bool> needed(const std::vector<Vector>& points, double tolerance) {
     while (!open.empty()) {
         const auto [first, last] = open.back();
         open.pop_back();
-        const Vector chord = points[last] - points[first];
-        const double size = plane::length(chord);
         double far = tolerance;
         size_t farthest = first;
         for (size_t i = first + 1; i < last; ++i) {
-            const Vector at = points[i] - points[first];
-            const double along = size > 0 ? std::clamp(plane::dot(at, chord) / (size * size), 0.0, 1.0) : 0;
-            if (const double off = plane::length(at - along * chord); off > far) {
+            if (const double off = plane::distanceToSegment(points[i], points[first], points[last]);
+                off > far) {
                 far = off;
                 farthest = i;
             }

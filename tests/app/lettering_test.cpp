@@ -33,12 +33,6 @@ class LetteringTest : public QObject {
         editor().editInscription("x", {}, [&](card::Inscription& i) { i.typeface = {family, style, {}, 0}; });
         settle(*f_->window);
     }
-    static void typeInto(NumberField& field, const QString& text) {
-        field.setFocus();
-        field.selectAll();
-        QTest::keyClicks(&field, text);
-        QTest::keyClick(&field, Qt::Key_Return);
-    }
     double inkWidth() {
         const plane::Box ink = f_->window->maker().shown().flat->lettersOf(0)->setting->ink;
         return plane::toMillimetres(ink.high.x - ink.low.x);
@@ -60,11 +54,11 @@ class LetteringTest : public QObject {
         NumberField* weight = field("Weight");
         QVERIFY(weight);
         const double before = inkWidth();
-        typeInto(*weight, "900");
+        WindowFixture::typeInto(*weight, "900");
         settle(*f_->window);
         QCOMPARE(f_->inscription().typeface.axes.at("wght"), 900.0);
         QVERIFY(inkWidth() > before);
-        typeInto(*weight, "5000");
+        WindowFixture::typeInto(*weight, "5000");
         QVERIFY(!weight->refusal().isEmpty()); // the font's own range
         QTest::keyClick(weight, Qt::Key_Escape);
         editor().history().undo();
@@ -114,7 +108,7 @@ class LetteringTest : public QObject {
         QVERIFY(!shown("Stroke"));
         choose("Bollard Mark");
         QVERIFY(shown("Stroke"));
-        typeInto(*field("Stroke"), "1.5");
+        WindowFixture::typeInto(*field("Stroke"), "1.5");
         QCOMPARE(f_->inscription().style.stroke, 1.5);
         choose("DejaVu Sans");
         QVERIFY(!shown("Stroke"));
@@ -148,7 +142,7 @@ class LetteringTest : public QObject {
         editor().chooseLetters({0, 1});
         NumberField* off = field("Off");
         QVERIFY(off && off->isVisibleTo(&station()));
-        typeInto(*off, "1.5");
+        WindowFixture::typeInto(*off, "1.5");
         QCOMPARE(f_->inscription().nudges.size(), size_t{2});
         QCOMPARE(f_->inscription().nudges[1].y, 1.5);
         editor().chooseLetters({});

@@ -55,12 +55,6 @@ class StationsTest : public QObject {
         if (!f_->inscription().baseline.points.empty())
             editor().chooseCurvePoint(1);
     }
-    static void typeInto(NumberField& field, const QString& text) {
-        field.setFocus();
-        field.selectAll();
-        QTest::keyClicks(&field, text);
-        QTest::keyClick(&field, Qt::Key_Return);
-    }
 
   private slots:
     void init() {
@@ -81,7 +75,7 @@ class StationsTest : public QObject {
                 const double value = field->value();
                 const QString name = field->accessibleName();
                 QVERIFY(!name.isEmpty());
-                typeInto(*field, "(" + text + ")+1");
+                WindowFixture::typeInto(*field, "(" + text + ")+1");
                 QVERIFY2(!(editor().card() == before), qPrintable(name));
                 QVERIFY2(std::fabs(field->value() - value - 1) < 1e-9, qPrintable(name));
                 QVERIFY(editor().history().undoText().size() > 3);
@@ -102,7 +96,7 @@ class StationsTest : public QObject {
                 NumberField* field = shown<NumberField>(station)[i];
                 const card::Card before = editor().card();
                 for (const char* nonsense : {"1 +", "quay", "99999999"}) {
-                    typeInto(*field, nonsense);
+                    WindowFixture::typeInto(*field, nonsense);
                     QVERIFY2(!field->refusal().isEmpty(), qPrintable(field->accessibleName()));
                     QVERIFY(editor().card() == before);
                 }
@@ -162,9 +156,9 @@ class StationsTest : public QObject {
         for (NumberField* field : shown<NumberField>(RouteCard::blank))
             if (field->accessibleName() == "Thickness")
                 thickness = field;
-        typeInto(*thickness, "3/16");
+        WindowFixture::typeInto(*thickness, "3/16");
         QVERIFY(std::fabs(editor().card().blank.thickness - 25.4 * 3 / 16) < 1e-9);
-        typeInto(*thickness, "4 mm");
+        WindowFixture::typeInto(*thickness, "4 mm");
         QCOMPARE(editor().card().blank.thickness, 4.0);
         QVERIFY(before.blank.width == editor().card().blank.width);
     }

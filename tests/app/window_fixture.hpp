@@ -1,6 +1,7 @@
 // A shown window with settings and unsaved work of its own, and the ways a person works it.
 #pragma once
 #include "app/controls/looks.hpp"
+#include "app/controls/number_field.hpp"
 #include "app/main_window.hpp"
 #include "app/tour.hpp"
 #include <QInputMethodEvent>
@@ -40,6 +41,12 @@ class WindowFixture {
         QInputMethodEvent event;
         event.setCommitString(text);
         QApplication::sendEvent(into, &event);
+    }
+    static void typeInto(NumberField& field, const QString& text) {
+        field.setFocus();
+        field.selectAll();
+        QTest::keyClicks(&field, text);
+        QTest::keyClick(&field, Qt::Key_Return);
     }
     QPushButton* button(const QString& text) const {
         for (auto* found : window->findChildren<QPushButton*>())

@@ -15,18 +15,13 @@ const type::Glyph& glyphOf(const type::Typeface& typeface, char32_t letter) {
     return typeface.glyph(type::shaped(typeface, std::u32string_view(&letter, 1)).front().glyph);
 }
 
-double distanceTo(plane::Point a, plane::Point b, Vector p) {
-    const Vector from = plane::vectorOf(a), along = plane::vectorOf(b) - from;
-    const double size = plane::dot(along, along);
-    const double t = size > 0 ? std::clamp(plane::dot(p - from, along) / size, 0.0, 1.0) : 0;
-    return plane::length(p - (from + t * along));
-}
-
 double distanceTo(const std::vector<plane::Line>& lines, Vector p) {
     double least = 1e18;
     for (const plane::Line& line : lines)
         for (size_t i = 0; i < line.size(); ++i)
-            least = std::min(least, distanceTo(line[i], line[std::min(i + 1, line.size() - 1)], p));
+            least = std::min(
+                least, plane::distanceToSegment(p, plane::vectorOf(line[i]),
+                                                plane::vectorOf(line[std::min(i + 1, line.size() - 1)])));
     return least;
 }
 

@@ -5,8 +5,8 @@
 
 namespace bollard::app {
 
-/// Takes all children out of a widget and its layout. They are deleted when the event that is being handled is
-/// over, since one of them may have caused it.
+/// Takes all children out of a widget and its layout. They are deleted when the event that is being handled
+/// is over, since one of them may have caused it.
 inline void emptyOut(QWidget& holder) {
     if (QLayout* layout = holder.layout())
         while (QLayoutItem* item = layout->takeAt(0))

@@ -64,7 +64,8 @@ class CardEditor : public QObject {
     // The file.
     QString path() const { return path_; }
     QString folder() const;
-    QString title() const; ///< the file's name without its ending; before there is one, the name it began with
+    QString
+    title() const; ///< the file's name without its ending; before there is one, the name it began with
     bool edited() const { return !history_.isClean() || recovered_; }
     /// Reads a card and makes it the open one; on a problem nothing changes.
     quantity::Result<quantity::Done> open(const QString& path);

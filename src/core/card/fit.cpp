@@ -64,7 +64,8 @@ std::optional<Fit> largestThatFits(const Card& card, const Inscription& inscript
     const double widest = inscription.style.width, narrowest = std::min(leastWidth, widest);
     const plane::Vector room = blank::sizeOf(card.blank);
     const double most = std::min(std::max(room.x, room.y) * 2, ranges::size.most);
-    if (!trial.anywhere() || !trial.anyInk() || !(most > ranges::size.least) || !trial.fits(ranges::size.least, narrowest))
+    if (!trial.anywhere() || !trial.anyInk() || !(most > ranges::size.least) ||
+        !trial.fits(ranges::size.least, narrowest))
         return std::nullopt;
     constexpr double sizeStep = 0.01, widthStep = 0.1;
     const auto size = largest(ranges::size.least, most, sizeStep, stop,

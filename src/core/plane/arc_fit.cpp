@@ -4,13 +4,6 @@
 namespace bollard::plane {
 namespace {
 
-double distanceToSegment(Vector p, Vector a, Vector b) {
-    const Vector d = b - a;
-    const double size = dot(d, d);
-    const double t = size > 0 ? std::clamp(dot(p - a, d) / size, 0.0, 1.0) : 0;
-    return length(p - (a + t * d));
-}
-
 /// The arc from the first point through the middle one to the last, when all points and the middles of their
 /// chords lie on it within the tolerance.
 std::optional<double> sweepOfArc(std::span<const Vector> points, double tolerance) {

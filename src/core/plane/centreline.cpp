@@ -7,11 +7,6 @@
 namespace bollard::plane {
 namespace {
 
-Vector unit(Vector v) {
-    const double size = length(v);
-    return size > 0 ? (1 / size) * v : Vector{};
-}
-
 std::optional<Vector> crossing(Vector p, Vector u, Vector q, Vector v) {
     constexpr double nearlyParallel = 0.05;
     const double below = cross(u, v);
@@ -67,19 +62,13 @@ std::vector<Place> fromEnd(const std::vector<Place>& places, bool atEnd) {
     return atEnd ? std::vector<Place>(places.rbegin(), places.rend()) : places;
 }
 
-double distanceTo(const Line& edge, Vector p) {
-    const Vector a = vectorOf(edge[0]), along = vectorOf(edge[1]) - a;
-    const double size = dot(along, along);
-    const double t = size > 0 ? std::clamp(dot(p - a, along) / size, 0.0, 1.0) : 0;
-    return length(p - (a + t * along));
-}
-
 /// How far a point lies within the region; below 0 outside.
 double clearance(const Region& region, Vector p) {
     double least = std::numeric_limits<double>::max();
     for (const Ring& ring : region.rings)
         for (size_t i = 0; i < ring.size(); ++i)
-            least = std::min(least, distanceTo({ring[i], ring[(i + 1) % ring.size()]}, p));
+            least = std::min(least,
+                             distanceToSegment(p, vectorOf(ring[i]), vectorOf(ring[(i + 1) % ring.size()])));
     return contains(region, {std::int32_t(std::lround(p.x)), std::int32_t(std::lround(p.y))}) ? least
                                                                                               : -least;
 }

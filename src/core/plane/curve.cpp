@@ -14,9 +14,9 @@ constexpr std::array gauss{
     Node{0.1834346424956498, 0.3626837833783620}, Node{0.5255324099163290, 0.3137066458778873},
     Node{0.7966664774136267, 0.2223810344533745}, Node{0.9602898564975363, 0.1012285362903763}};
 
-Vector unit(Vector v) {
-    const double size = length(v);
-    return size > 0 ? (1 / size) * v : Vector{1, 0};
+/// The direction of `v`; where it has none, to the right.
+Vector heading(Vector v) {
+    return v == Vector{} ? Vector{1, 0} : unit(v);
 }
 Vector leftOf(Vector v) {
     return {-v.y, v.x};
@@ -83,7 +83,7 @@ Vector Curve::alongOn(const Piece& piece, double t) const {
     if (plane::length(d) <
         1e-12 * plane::length(piece.d - piece.a)) // a handle of no length: look a little inwards
         d = derivative(piece, t < 0.5 ? t + 1e-4 : t - 1e-4);
-    return unit(d);
+    return heading(d);
 }
 
 Vector Curve::placeOn(const Piece& p, double t) const {

@@ -4,11 +4,6 @@
 namespace bollard::plane {
 namespace {
 
-Vector unit(Vector v) {
-    const double size = length(v);
-    return size > 0 ? (1 / size) * v : Vector{};
-}
-
 struct Cubic {
     Vector a, b, c, d;
     Vector at(double t) const {

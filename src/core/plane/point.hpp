@@ -58,6 +58,18 @@ inline double length(Vector a) {
 inline Vector vectorOf(Point p) {
     return {double(p.x), double(p.y)};
 }
+/// The same direction, 1 long; the null vector stays.
+inline Vector unit(Vector a) {
+    const double size = length(a);
+    return size > 0 ? (1 / size) * a : Vector{};
+}
+/// From `p` to the nearest point of the segment from `a` to `b`.
+inline double distanceToSegment(Vector p, Vector a, Vector b) {
+    const Vector along = b - a;
+    const double size = dot(along, along);
+    const double t = size > 0 ? std::clamp(dot(p - a, along) / size, 0.0, 1.0) : 0;
+    return length(p - (a + t * along));
+}
 
 /// Wide enough for products of any two grid lengths.
 __extension__ using Wide = __int128;
