@@ -145,7 +145,9 @@ QString nameOf(setting::FrameShape shape) {
     case setting::FrameShape::rectangle:
         return Summaries::tr("rectangle");
     case setting::FrameShape::oval:
-        return Summaries::tr("circle or oval");
+        return Summaries::tr("oval");
+    case setting::FrameShape::circle:
+        return Summaries::tr("circle");
     case setting::FrameShape::outline:
         break;
     }
@@ -174,8 +176,11 @@ QString nameOf(const card::Inscription& inscription, int most) {
 
 QString ornamentSummary(const setting::Ornament& ornament, quantity::Unit unit) {
     const QString band = Summaries::tr(", band %1").arg(shortLength(ornament.band, unit));
-    const QString size =
-        Summaries::tr("%1 × %2").arg(shortLength(ornament.width, unit), shortLength(ornament.height, unit));
+    const bool circle =
+        ornament.kind == setting::OrnamentKind::frame && ornament.shape == setting::FrameShape::circle;
+    const QString width = shortLength(ornament.width, unit);
+    const QString size = circle ? Summaries::tr("⌀ %1").arg(width)
+                                : Summaries::tr("%1 × %2").arg(width, shortLength(ornament.height, unit));
     switch (ornament.kind) {
     case setting::OrnamentKind::none:
         break;

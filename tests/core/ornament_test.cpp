@@ -59,6 +59,9 @@ class OrnamentTest : public QObject {
         card.inscriptions[0].ornament.shape = setting::FrameShape::oval;
         card.inscriptions[0].ornament.height = 50;
         COMPARE_NEAR(areaOf(samples::made(card), 0), M_PI * (25 * 25 - 23 * 23), 0.5);
+        card.inscriptions[0].ornament.shape = setting::FrameShape::circle;
+        card.inscriptions[0].ornament.height = 7; // does not count
+        COMPARE_NEAR(areaOf(samples::made(card), 0), M_PI * (25 * 25 - 23 * 23), 0.5);
         QVERIFY(!samples::finding(samples::made(card), check::FindingKind::strokeNarrow));
     }
 
@@ -87,12 +90,14 @@ class OrnamentTest : public QObject {
         card.inscriptions[1].ornament.around = 0;
         card.inscriptions[1].ornament.distance = 2;
         card.inscriptions[1].ornament.band = 1;
-        for (const auto shape :
-             {setting::FrameShape::rectangle, setting::FrameShape::oval, setting::FrameShape::outline}) {
+        for (const auto shape : {setting::FrameShape::rectangle, setting::FrameShape::oval,
+                                 setting::FrameShape::circle, setting::FrameShape::outline}) {
             card.inscriptions[1].ornament.shape = shape;
             const auto made = samples::made(card);
             const card::Extent words = extentOf(card, 0), frame = extentOf(card, 1);
             QVERIFY(frame.low.x < words.low.x && frame.high.y > words.high.y);
+            if (shape == setting::FrameShape::circle)
+                COMPARE_NEAR(frame.high.x - frame.low.x, frame.high.y - frame.low.y, 0.02);
             const double before = areaOf(made, 1);
             card::Card longer = card;
             longer.inscriptions[0].words = "QUAYSIDE";

@@ -391,11 +391,12 @@ void LetteringStation::refreshOrnament(const setting::Ornament& ornament) {
     const bool frame = ornament.kind == Ornament::frame, bar = ornament.kind == Ornament::bar;
     const bool border = ornament.kind == Ornament::border, artwork = ornament.kind == Ornament::artwork;
     const bool round = frame && ornament.around >= 0;
+    const bool circle = frame && ornament.shape == setting::FrameShape::circle;
     const std::pair<QWidget*, bool> rows[]{
         {around_, frame},
         {frameShape_, frame},
         {frameWidth_, (frame && !round) || bar},
-        {frameHeight_, (frame && !round) || bar},
+        {frameHeight_, (frame && !round && !circle) || bar},
         {distance_, border || round},
         {band_, frame || border},
         {frameCorner_, (frame && ornament.shape == setting::FrameShape::rectangle) || bar},
@@ -403,7 +404,7 @@ void LetteringStation::refreshOrnament(const setting::Ornament& ornament) {
         {lineWidth_, artwork}};
     for (const auto& [widget, visible] : rows)
         setRowVisible(widget, visible);
-    setRowLabel(frameWidth_, bar ? tr("Length") : tr("Width outside"));
+    setRowLabel(frameWidth_, bar ? tr("Length") : circle ? tr("Diameter outside") : tr("Width outside"));
     setRowLabel(frameHeight_, bar ? tr("Thickness") : tr("Height outside"));
     const std::pair<NumberField*, double> fields[]{
         {frameWidth_, ornament.width}, {frameHeight_, ornament.height}, {distance_, ornament.distance},

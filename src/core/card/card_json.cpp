@@ -56,9 +56,9 @@ constexpr std::array ornaments{
     Named{setting::OrnamentKind::none, "none"}, Named{setting::OrnamentKind::frame, "frame"},
     Named{setting::OrnamentKind::bar, "bar"}, Named{setting::OrnamentKind::border, "border"},
     Named{setting::OrnamentKind::artwork, "artwork"}};
-constexpr std::array frameShapes{Named{setting::FrameShape::rectangle, "rectangle"},
-                                 Named{setting::FrameShape::oval, "oval"},
-                                 Named{setting::FrameShape::outline, "outline"}};
+constexpr std::array frameShapes{
+    Named{setting::FrameShape::rectangle, "rectangle"}, Named{setting::FrameShape::oval, "oval"},
+    Named{setting::FrameShape::circle, "circle"}, Named{setting::FrameShape::outline, "outline"}};
 
 template<class Table, class T> std::string nameIn(const Table& table, T value) {
     for (const auto& row : table)

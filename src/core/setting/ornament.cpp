@@ -24,9 +24,14 @@ Outline ellipse(Vector low, Vector high) {
 }
 
 Outline shapeOf(const Ornament& ornament, Vector low, Vector high) {
-    return ornament.shape == FrameShape::oval
-               ? ellipse(low, high)
-               : Outline{{plane::roundedRectangle(low, high, ornament.corner)}};
+    switch (ornament.shape) {
+    case FrameShape::oval:
+        return ellipse(low, high);
+    case FrameShape::circle:
+        return {{plane::circle(0.5 * (low + high), (high.x - low.x) / 2)}};
+    default:
+        return {{plane::roundedRectangle(low, high, ornament.corner)}};
+    }
 }
 
 /// The words' letters grown by the distance and the band, without holes.
@@ -52,11 +57,14 @@ Region frameOf(const Ornament& ornament, const Setting* words) {
     const double room = ornament.distance + ornament.band;
     Vector low = (1 / unitsPerMillimetre) * plane::vectorOf(words->ink.low);
     Vector high = (1 / unitsPerMillimetre) * plane::vectorOf(words->ink.high);
-    if (ornament.shape == FrameShape::oval) { // through the corners of the words' box
-        const Vector middle = 0.5 * (low + high), half = std::sqrt(0.5) * (high - low);
-        low = middle - half;
-        high = middle + half;
-    }
+    const Vector middle = 0.5 * (low + high);
+    Vector half = 0.5 * (high - low);
+    if (ornament.shape == FrameShape::oval) // both go through the corners of the words' box
+        half = std::sqrt(2.0) * half;
+    if (ornament.shape == FrameShape::circle)
+        half = {plane::length(half), plane::length(half)};
+    low = middle - half;
+    high = middle + half;
     return bandOf(filledOf(shapeOf(ornament, low - Vector{room, room}, high + Vector{room, room})),
                   ornament.band);
 }

@@ -16,9 +16,10 @@ constexpr int ornamentKinds = 5;
 enum class FrameShape {
     rectangle, ///< with rounded corners where asked for
     oval,
+    circle, ///< as wide as its width
     outline ///< follows the letters themselves; only around words
 };
-constexpr int frameShapes = 3;
+constexpr int frameShapes = 4;
 
 /// Lengths in mm. Fields of other kinds are kept.
 struct Ornament {
