@@ -14,6 +14,17 @@ QString place(const quantity::Problem& problem) {
     return problem.line > 0 ? Problems::tr("Line %1: ").arg(problem.line) : QString();
 }
 
+/// What a field must look like, as the reader of cards tells it.
+QString formOf(const QString& expected) {
+    if (expected == QStringLiteral("\"…\""))
+        return Problems::tr("text in quotes");
+    if (expected == QStringLiteral("{…}"))
+        return Problems::tr("an object, {…}");
+    if (expected == QStringLiteral("[…]"))
+        return Problems::tr("a list, […]");
+    return expected;
+}
+
 QString body(const quantity::Problem& problem) {
     using quantity::ProblemKind;
     const QString subject = QString::fromStdString(problem.subject),
@@ -61,7 +72,7 @@ QString body(const quantity::Problem& problem) {
     case ProblemKind::fieldMissing:
         return Problems::tr("The field “%1” is missing.").arg(subject);
     case ProblemKind::fieldWrong:
-        return Problems::tr("The field “%1” must be %2.").arg(subject, detail);
+        return Problems::tr("The field “%1” must be %2.").arg(subject, formOf(detail));
     case ProblemKind::rowMissing:
         return Problems::tr("There is no row %1; the card makes %2. Rows are counted from 1.")
             .arg(subject, detail);

@@ -45,6 +45,39 @@ class CommandLineTest : public QObject {
         QVERIFY(!out_.contains("DejaVu"));
     }
 
+    void everySampleIsCheckedDrawnAndPictured() {
+        for (const QString& file : QDir(QStringLiteral(BOLLARD_SOURCE "/samples")).entryList({"*.bollard"})) {
+            const QString path = QStringLiteral(BOLLARD_SOURCE "/samples/") + file;
+            QVERIFY2(run({"check", path}) <= 1, qPrintable(file));
+            QVERIFY(out_.startsWith("Can be made") || out_.startsWith("Cannot be made"));
+            QCOMPARE(run({"measure", path}), 0);
+            QVERIFY2(!Json::parse(out_.toStdString(), nullptr, false).is_discarded(), qPrintable(file));
+            QCOMPARE(run({"drawing", path, "-o", at("any.dxf"), "--force"}), 0);
+            QCOMPARE(run({"picture", path, "-o", at("any.png"), "--size", "320x200", "--force"}), 0);
+        }
+    }
+
+    void whatIsWrongIsToldInOneLineAndNothingIsWritten() {
+        const auto refused = [&](const QStringList& arguments, const char* told) {
+            const bool failed = run(arguments) != 0;
+            return failed && err_.contains(told) && err_.trimmed().count('\n') <= 2;
+        };
+        QVERIFY2(refused({"check", "/no/such.bollard"}, "/no/such.bollard"), err_);
+        QVERIFY2(refused({"check", card("{")}, "good JSON"), err_);
+        QVERIFY2(refused({"check", card("{\"bollard\": 99}")}, "99"), err_);
+        QVERIFY2(refused({"check", card("{\"bollard\": 1, \"inscriptions\": [{\"words\": 7}]}")},
+                         "inscriptions[0].words” must be text in quotes"),
+                 err_);
+        QVERIFY2(refused({"drawing", sample("transom"), "-o", "/no/such/folder/x.svg"}, "/no/such/folder"),
+                 err_);
+        QVERIFY2(refused({"drawing", sample("transom"), "-o", at("x.svg"), "--curves", "wavy"}, "wavy"),
+                 err_);
+        QVERIFY2(refused({"make", sample("transom")}, "--output"), err_);
+        QVERIFY2(refused({"make", sample("valve-serial"), "-o", at("x.stl"), "--row", "9"}, "9"), err_);
+        QVERIFY2(refused({"picture", sample("transom"), "-o", at("x.png"), "--size", "huge"}, "WIDTHxHEIGHT"), err_);
+        QVERIFY(!QFile::exists(at("x.svg")) && !QFile::exists(at("x.stl")) && !QFile::exists(at("x.png")));
+    }
+
     void everyCommandHasHelp() {
         for (const char* command : {"make", "check", "measure", "picture", "typefaces", "drawing"}) {
             QCOMPARE(run({command, "--help"}), 0);

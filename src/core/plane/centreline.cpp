@@ -333,8 +333,8 @@ struct Corner {
 };
 
 /// The corner of a bend whose legs end at the places `first` and `last`.
-Corner sharpened(const std::vector<Place>& places, const Region& region, const Place& bend, size_t first,
-                 size_t last) {
+Corner cornerAt(const std::vector<Place>& places, const Region& region, const Place& bend, size_t first,
+                size_t last) {
     const size_t here = nearestTo(places, bend.at);
     const Corner none{here, here, {}, bend.radius};
     if (first >= here || last <= here)
@@ -370,7 +370,7 @@ std::vector<Place> sharpened(const std::vector<Place>& places, const Region& reg
     for (size_t i = 0; i < bends.size(); ++i) {
         const size_t first = i > 0 ? nearestTo(places, bends[i - 1].at) : 0;
         const size_t last = i + 1 < bends.size() ? nearestTo(places, bends[i + 1].at) : places.size() - 1;
-        const Corner corner = sharpened(places, region, bends[i], first, last);
+        const Corner corner = cornerAt(places, region, bends[i], first, last);
         for (; next <= corner.before; ++next)
             made.push_back(places[next]);
         if (corner.at)
@@ -401,9 +401,9 @@ void straightenEnd(std::vector<Place>& places, bool atEnd) {
     const Vector first = at - inwards[middle].at, second = inwards[middle].at - inwards[far].at;
     const double turn = std::atan2(cross(second, first), dot(second, first)); // in one step
     constexpr double mostTurn = 35 * M_PI / 180;
-    if (std::fabs(turn) > mostTurn)
-        return;
     const double step = length(first);
+    if (std::fabs(turn) > mostTurn || step == 0)
+        return;
     const Vector out = (1 / step) * first;
     const double way = std::max(0.0, dot(tip.at - at, out));
     const auto turned = [&](double by) {
