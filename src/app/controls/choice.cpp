@@ -17,9 +17,14 @@ Choice::Choice(const QString& name, const QStringList& options, QWidget* parent,
         button->setCheckable(true);
         button->setProperty("segment", true);
         button->setAccessibleName(tr("%1: %2").arg(name, options[i]));
+        button->setFocusPolicy(Qt::ClickFocus);
         group_.addButton(button, i);
         layout->addWidget(button, i / perRow, i % perRow);
     }
+    // Tab comes to the chosen one; the arrows go to the others.
+    connect(&group_, &QButtonGroup::idToggled, this, [this](int option, bool chosen) {
+        group_.button(option)->setFocusPolicy(chosen ? Qt::StrongFocus : Qt::ClickFocus);
+    });
     connect(&group_, &QButtonGroup::idClicked, this, &Choice::picked);
 }
 
