@@ -74,7 +74,8 @@ class CommandLineTest : public QObject {
                  err_);
         QVERIFY2(refused({"make", sample("transom")}, "--output"), err_);
         QVERIFY2(refused({"make", sample("valve-serial"), "-o", at("x.stl"), "--row", "9"}, "9"), err_);
-        QVERIFY2(refused({"picture", sample("transom"), "-o", at("x.png"), "--size", "huge"}, "WIDTHxHEIGHT"), err_);
+        QVERIFY2(refused({"picture", sample("transom"), "-o", at("x.png"), "--size", "huge"}, "WIDTHxHEIGHT"),
+                 err_);
         QVERIFY(!QFile::exists(at("x.svg")) && !QFile::exists(at("x.stl")) && !QFile::exists(at("x.png")));
     }
 
