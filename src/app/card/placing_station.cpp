@@ -281,6 +281,14 @@ void PlacingStation::changeLine(BaselineKind kind) {
 }
 
 void PlacingStation::arrange(card::Arrangement how) {
+    if (maker_.busy()) { // where things lie now is known when the letters are made
+        const auto again = [this, how, chosen = editor_.chosen()] {
+            if (chosen == editor_.chosen())
+                arrange(how);
+        };
+        connect(&maker_, &Maker::busyChanged, this, again, Qt::SingleShotConnection);
+        return;
+    }
     const auto& lettering = maker_.shown().made.lettering;
     if (!lettering)
         return;
