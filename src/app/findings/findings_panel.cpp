@@ -173,9 +173,11 @@ void FindingsPanel::takeShown() {
                                            : checked && checked->complete ? drawing::tokens().sound
                                                                           : drawing::tokens().inkSoft);
     verdict_->setPalette(palette);
-    if (checked == checked_)
+    const quantity::Unit unit = editor_.card().unit;
+    if (checked == checked_ && unit == unit_)
         return;
     checked_ = checked;
+    unit_ = unit;
     const int focused = int(rows().indexOf(qobject_cast<FindingRow*>(focusWidget())));
     for (FindingRow* row : rows()) {
         list_->removeWidget(row);

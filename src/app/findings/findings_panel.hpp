@@ -55,6 +55,7 @@ class FindingsPanel : public QFrame {
     QLabel* verdict_;
     QVBoxLayout* list_;
     std::shared_ptr<const card::Checked> checked_;
+    quantity::Unit unit_{}; ///< that the rows tell lengths in
     int last_ = -1;
 };
 

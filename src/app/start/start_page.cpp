@@ -160,7 +160,11 @@ void StartPage::setRecent(const QStringList& paths) {
 void StartPage::refresh() {
     if (!layout_)
         return;
-    delete lists_;
+    if (lists_) { // a button in it may be what was pressed
+        layout_->removeWidget(lists_);
+        lists_->hide();
+        lists_->deleteLater();
+    }
     lists_ = new QWidget(widget());
     auto* list = new QVBoxLayout(lists_);
     list->setContentsMargins(0, 0, 0, 0);
