@@ -23,8 +23,6 @@ class ElidedLabel : public QLabel {
     }
 };
 
-constexpr int labelWidth = 96;
-
 } // namespace
 
 StationBody::StationBody(CardEditor& editor, QWidget* parent) : QWidget(parent), editor_(editor) {

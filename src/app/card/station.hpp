@@ -20,6 +20,7 @@ class StationBody : public QWidget {
   public:
     StationBody(CardEditor& editor, QWidget* parent);
     virtual void refresh() = 0; ///< shows the card's values
+    static constexpr int labelWidth = 96;
 
   protected:
     /// A labelled length (or angle) that edits the card; a refused number is explained below it.

@@ -1,4 +1,5 @@
 #include "app/card/typeface_controls.hpp"
+#include "app/card/station.hpp"
 #include "app/controls/empty_out.hpp"
 #include "app/controls/looks.hpp"
 #include "wording/wording.hpp"
@@ -45,7 +46,7 @@ void TypefaceControls::addAxis(const type::Axis& axis) {
     auto* row = new QHBoxLayout(line);
     row->setContentsMargins(0, 0, 0, 0);
     auto* label = softLabel(name, line);
-    label->setFixedWidth(96);
+    label->setFixedWidth(StationBody::labelWidth);
     constexpr int steps = 20; // from end to end
     auto* field = new NumberField(name, NumberField::Kind::plain, {axis.least, axis.most},
                                   (axis.most - axis.least) / steps, line);

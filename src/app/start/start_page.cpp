@@ -1,4 +1,5 @@
 #include "app/start/start_page.hpp"
+#include "app/controls/empty_out.hpp"
 #include "app/controls/looks.hpp"
 #include "card/card_json.hpp"
 #include "card/pipeline.hpp"
@@ -121,6 +122,11 @@ void StartPage::build() {
     grid->setColumnStretch(samplesInRow, 1);
     layout_->addLayout(grid);
     layout_->addSpacing(18);
+    lists_ = new QWidget(page);
+    auto* list = new QVBoxLayout(lists_);
+    list->setContentsMargins(0, 0, 0, 0);
+    list->setSpacing(4);
+    layout_->addWidget(lists_);
     layout_->addStretch();
     refresh();
     drawSamples();
@@ -160,15 +166,8 @@ void StartPage::setRecent(const QStringList& paths) {
 void StartPage::refresh() {
     if (!layout_)
         return;
-    if (lists_) { // a button in it may be what was pressed
-        layout_->removeWidget(lists_);
-        lists_->hide();
-        lists_->deleteLater();
-    }
-    lists_ = new QWidget(widget());
-    auto* list = new QVBoxLayout(lists_);
-    list->setContentsMargins(0, 0, 0, 0);
-    list->setSpacing(4);
+    emptyOut(*lists_);
+    auto* list = static_cast<QVBoxLayout*>(lists_->layout());
     if (!leftOvers_.empty())
         list->addWidget(softLabel(tr("Not saved when Bollard ended"), lists_));
     for (const LeftOver& leftOver : leftOvers_) {
@@ -193,7 +192,6 @@ void StartPage::refresh() {
         connect(button, &QPushButton::clicked, this, [this, path] { emit recentWanted(path); });
         list->addWidget(button, 0, Qt::AlignLeft);
     }
-    layout_->insertWidget(layout_->count() - 1, lists_);
 }
 
 } // namespace bollard::app

@@ -173,17 +173,11 @@ void joinThrough(Skeleton& skeleton, std::vector<Arm>& arms, std::pair<size_t, s
         a.from = a.to = skeleton.anotherNode(a.from);
         return;
     }
-    if (!first.atEnd) {
-        std::ranges::reverse(a.places);
-        std::swap(a.from, a.to);
-    }
-    if (second.atEnd) {
-        std::ranges::reverse(b.places);
-        std::swap(b.from, b.to);
-    }
-    a.places.insert(a.places.end(), b.places.begin() + 1, b.places.end());
-    a.to = b.to;
-    b.gone = true;
+    if (!first.atEnd)
+        a.turn();
+    if (second.atEnd)
+        b.turn();
+    a.append(b);
     for (Arm& arm : arms) {
         if (arm.branch == &a)
             arm.atEnd = false;

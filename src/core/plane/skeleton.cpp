@@ -11,6 +11,17 @@ double Branch::length() const {
     return sum;
 }
 
+void Branch::turn() {
+    std::ranges::reverse(places);
+    std::swap(from, to);
+}
+
+void Branch::append(Branch& next) {
+    places.insert(places.end(), next.places.begin() + 1, next.places.end());
+    to = next.to;
+    next.gone = true;
+}
+
 std::vector<Place> evenly(const std::vector<Place>& places, double step) {
     std::vector<Place> points{places.front()};
     double left = step;
@@ -82,18 +93,23 @@ void Skeleton::eraseGone() {
     std::erase_if(branches_, [](const Branch& branch) { return branch.gone; });
 }
 
+std::optional<Skeleton::Free> Skeleton::freeEndOf(const Branch& branch) const {
+    const bool freeFrom = degree(branch.from) == 1, freeTo = degree(branch.to) == 1;
+    if (branch.from == branch.to || freeFrom == freeTo)
+        return std::nullopt;
+    const Place &front = branch.places.front(), &back = branch.places.back();
+    return freeFrom ? Free{front, back, branch.to} : Free{back, front, branch.from};
+}
+
 void Skeleton::dropCorners() {
     for (bool any = true; any;) {
         any = false;
         std::vector<Branch*> corners;
         for (Branch& branch : branches_) {
-            if (branch.gone || branch.from == branch.to)
+            const auto end = branch.gone ? std::nullopt : freeEndOf(branch);
+            if (!end)
                 continue;
-            const bool freeFrom = degree(branch.from) == 1, freeTo = degree(branch.to) == 1;
-            if (freeFrom == freeTo)
-                continue;
-            const Place& tip = freeFrom ? branch.places.front() : branch.places.back();
-            const Place& root = freeFrom ? branch.places.back() : branch.places.front();
+            const Place &tip = end->tip, &root = end->root;
             // Into a corner of more than 40 degrees the radius shrinks by a third of the way and more.
             constexpr double longest = 1.5, steepest = 0.34;
             const double way = branch.length(), shrinks = root.radius - tip.radius;
@@ -150,18 +166,17 @@ void Skeleton::dropSpurs() {
         Branch* shortest = nullptr;
         double least = 0.35; // of the radius where it begins
         for (Branch& branch : branches_) {
-            const bool freeFrom = degree(branch.from) == 1, freeTo = degree(branch.to) == 1;
-            if (freeFrom == freeTo || degree(freeFrom ? branch.to : branch.from) < 3)
+            const auto end = freeEndOf(branch);
+            if (!end || degree(end->rootNode) < 3)
                 continue;
-            const Place& root = freeFrom ? branch.places.back() : branch.places.front();
-            if (branch.length() < least * root.radius) {
-                least = branch.length() / root.radius;
+            if (branch.length() < least * end->root.radius) {
+                least = branch.length() / end->root.radius;
                 shortest = &branch;
             }
         }
         if (!shortest)
             return;
-        bends.push_back(degree(shortest->from) == 1 ? shortest->places.back() : shortest->places.front());
+        bends.push_back(freeEndOf(*shortest)->root);
         shortest->gone = true;
         mergePassages();
     }
@@ -199,7 +214,11 @@ void Skeleton::mergePassages() {
                     continue;
                 for (const int node : {b.from, b.to})
                     if ((node == a.from || node == a.to) && degree(node) == 2 && !any) {
-                        join(a, b, node);
+                        if (a.from == node)
+                            a.turn();
+                        if (b.to == node)
+                            b.turn();
+                        a.append(b);
                         any = true;
                     }
             }
@@ -256,20 +275,6 @@ void Skeleton::walk(int node, Step step, const std::map<int, std::vector<Step>>&
     }
     branch.to = step.to;
     branches_.push_back(std::move(branch));
-}
-
-void Skeleton::join(Branch& a, Branch& b, int node) {
-    if (a.from == node) {
-        std::ranges::reverse(a.places);
-        std::swap(a.from, a.to);
-    }
-    if (b.to == node) {
-        std::ranges::reverse(b.places);
-        std::swap(b.from, b.to);
-    }
-    a.places.insert(a.places.end(), b.places.begin() + 1, b.places.end());
-    a.to = b.to;
-    b.gone = true;
 }
 
 } // namespace bollard::plane

@@ -2,6 +2,7 @@
 #pragma once
 #include "plane/medial_axis.hpp"
 #include <map>
+#include <optional>
 #include <set>
 #include <vector>
 
@@ -20,6 +21,9 @@ struct Branch {
     bool gone = false;
 
     double length() const;
+    void turn(); ///< the other way round
+    /// Takes on `next`, which begins where this one ends; that is gone then.
+    void append(Branch& next);
 };
 
 /// Evenly along a chain, so that lengths can be cut off and curves are fitted to the whole of it alike. Both
@@ -52,9 +56,6 @@ class Skeleton {
     /// Two junctions nearer to each other than the stroke is wide are one (X drawn as two Y).
     void mergeJunctions();
 
-    /// Joins `a` and `b`, two of the branches, at a node they share; `b` is gone then.
-    static void join(Branch& a, Branch& b, int node);
-
     void eraseGone();
 
     /// Where a stroke turns a corner: the places that dropped corners began at.
@@ -71,6 +72,13 @@ class Skeleton {
     void walk(int node, Step step, const std::map<int, std::vector<Step>>& steps,
               std::set<std::pair<int, int>>& walked);
     void noteParts();
+    /// Of a branch with one end where nothing else ends.
+    struct Free {
+        const Place& tip;
+        const Place& root;
+        int rootNode;
+    };
+    std::optional<Free> freeEndOf(const Branch& branch) const;
 
     std::vector<Branch> branches_;
     std::map<int, int> part_;     ///< of each node

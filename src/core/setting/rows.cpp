@@ -1,4 +1,5 @@
 #include "setting/rows.hpp"
+#include "type/shaping.hpp"
 #include <algorithm>
 #include <fmt/format.h>
 #include <optional>
@@ -19,47 +20,42 @@ std::optional<std::string> valueOf(const std::string& field, const Rows& rows, i
     return column < values.size() ? values[column] : std::string();
 }
 
-/// Of UTF-8.
-bool beginsLetter(char byte) {
-    return (static_cast<unsigned char>(byte) & 0xC0) != 0x80;
-}
-int lettersIn(const std::string& text) {
-    return int(std::ranges::count_if(text, beginsLetter));
-}
-
 } // namespace
 
 Filled filled(const std::string& words, const Rows& rows, int row) {
     Filled result;
     int letter = 0; // where the words are read, in code points
-    const auto take = [&](const std::string& text, size_t typed) {
+    const auto lettersIn = [](const std::string& text) { return int(type::codePoints(text).size()); };
+    const auto takeLiteral = [&](const std::string& text, int typed) {
         result.words += text;
-        for (int within = 0; within < lettersIn(text); ++within)
-            result.origins.push_back({letter, within});
-        letter += int(typed);
+        for (int i = 0; i < lettersIn(text); ++i)
+            result.origins.push_back({letter + i, 0});
+        letter += typed;
     };
     for (size_t at = 0; at < words.size();) {
         const char c = words[at];
         const bool brace = c == '{' || c == '}';
         if (brace && at + 1 < words.size() && words[at + 1] == c) {
-            take({c}, 2);
+            takeLiteral({c}, 2);
             at += 2;
             continue;
         }
         const size_t end = c == '{' ? words.find_first_of("{}\n", at + 1) : std::string::npos;
         if (end == std::string::npos || words[end] != '}') {
-            size_t next = at + 1; // a whole letter
-            while (next < words.size() && !beginsLetter(words[next]))
-                ++next;
-            take(words.substr(at, next - at), 1);
-            at = next;
+            const std::string run = words.substr(at, words.find_first_of("{}", at + 1) - at);
+            takeLiteral(run, lettersIn(run));
+            at += run.size();
             continue;
         }
         const std::string typed = words.substr(at, end + 1 - at), field = typed.substr(1, typed.size() - 2);
-        const auto value = valueOf(field, rows, row);
-        if (!value)
+        const auto known = valueOf(field, rows, row);
+        if (!known)
             result.unknown.push_back(field);
-        take(value ? *value : typed, size_t(lettersIn(typed)));
+        const std::string& value = known ? *known : typed;
+        result.words += value;
+        for (int within = 0; within < lettersIn(value); ++within)
+            result.origins.push_back({letter, within});
+        letter += lettersIn(typed);
         at = end + 1;
     }
     return result;
