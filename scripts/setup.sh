@@ -1,9 +1,10 @@
 # Sourced by ./demo and ./check: packages and build.
 
-# Installs the Debian packages of packages.txt that are missing; does nothing when all are there.
+# install_packages [PACKAGE...]: installs the Debian packages that are missing, those of packages.txt when none is
+# named; does nothing when all are there.
 install_packages() {
     local wanted missing=() package root=()
-    wanted=$(grep -v '^#' packages.txt)
+    wanted=${*:-$(grep -v '^#' packages.txt)}
     for package in $wanted; do
         dpkg-query -W -f='${db:Status-Status}' "$package" 2>/dev/null | grep -qx installed || missing+=("$package")
     done

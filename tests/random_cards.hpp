@@ -116,7 +116,7 @@ class RandomCards {
         bollard::plane::Contour area{place(), {}, false};
         for (int i = 0; i < 4; ++i)
             area.segments.push_back({bollard::plane::Segment::Kind::line, {}, {}, place()});
-        made.artwork.contours = {line, area};
+        made.artwork = bollard::plane::Outline{{line, area}};
         return made;
     }
 

@@ -1,6 +1,7 @@
 // Cards and fonts that the tests share.
 #pragma once
 #include "card/card_json.hpp"
+#include "card/output.hpp"
 #include "card/pipeline.hpp"
 #include "files/whole_file.hpp"
 #include <QtTest>
@@ -45,6 +46,31 @@ inline bollard::card::Card freeStanding(const std::string& words) {
     return card;
 }
 
+/// A card on which every field is there at least once.
+inline bollard::card::Card fullCard() {
+    using namespace bollard;
+    card::Card card = plate("A{no}");
+    card.blank.holes = {{8, 20, 4}};
+    card.rows = setting::Rows{{"no"}, {{"1"}}, {"count", 5, 1, 2}};
+    card.process.own[{working::Kind::raised, check::Limit::strokeStop}] = 0.5;
+    card::Inscription& words = card.inscriptions[0];
+    words.style.features = {{"smcp", 1}};
+    words.style.kerning = false;
+    words.typeface.axes = {{"wght", 400}};
+    words.nudges = {{0, 1, 1, 5, 90, 1}};
+    words.baseline.kind = setting::BaselineKind::curve;
+    words.baseline.points = {{0, 0, {}, {5, 0}}, {40, 0, {-5, 0}, {}}};
+    words.group = 1;
+    card::Inscription frame;
+    frame.ornament.kind = setting::OrnamentKind::frame;
+    card.inscriptions.push_back(frame);
+    card::Inscription artwork;
+    artwork.ornament.kind = setting::OrnamentKind::artwork;
+    artwork.ornament.artwork = plane::Outline{{plane::circle({}, 4)}};
+    card.inscriptions.push_back(artwork);
+    return card;
+}
+
 inline bollard::card::Made made(const bollard::card::Card& card) {
     bollard::card::Pipeline pipeline(catalogue());
     return pipeline.run(std::make_shared<const bollard::card::Card>(card), {});
@@ -52,6 +78,16 @@ inline bollard::card::Made made(const bollard::card::Card& card) {
 
 inline bollard::card::Card read(const std::string& sample) {
     return *bollard::card::cardFromJson(*bollard::files::readWhole(source("samples/" + sample + ".bollard")));
+}
+
+/// Into a file, by its ending.
+inline bollard::quantity::Result<bollard::quantity::Done>
+write(const bollard::card::Made& made, const std::string& path, bollard::files::IfThere ifThere,
+      bollard::files::DxfCurves curves = bollard::files::DxfCurves::arcs) {
+    const auto bytes = bollard::card::outputOf(made, *bollard::card::formatOf(path), path, curves);
+    if (!bytes)
+        return bytes.problem();
+    return bollard::files::writeWhole(path, *bytes, ifThere);
 }
 
 inline const bollard::check::Finding* finding(const bollard::card::Made& made,

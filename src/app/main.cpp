@@ -8,13 +8,18 @@
 #include <QSettings>
 #include <QTemporaryDir>
 #include <QTextStream>
+#include <clocale>
+#include <cstdlib>
 #include <future>
 
 using namespace bollard;
 
-int main(int argc, char** argv) {
+namespace {
+
+int run(int argc, char** argv) {
     const auto fonts = std::async(std::launch::async, type::readInstalledFonts);
     QApplication application(argc, argv);
+    std::setlocale(LC_NUMERIC, "C"); // Qt takes the person's; numbers in files have a point everywhere
     QCoreApplication::setOrganizationName(QStringLiteral("Bollard"));
     QCoreApplication::setApplicationName(QStringLiteral("bollard"));
     QCommandLineParser options;
@@ -48,4 +53,13 @@ int main(int argc, char** argv) {
         return saved > 0 ? 0 : 1;
     }
     return application.exec();
+}
+
+} // namespace
+
+int main(int argc, char** argv) {
+    const int result = run(argc, argv);
+    if (app::Background::anyLeftBehind())
+        std::_Exit(result); // it still uses what tidying up would take away; all files are written
+    return result;
 }

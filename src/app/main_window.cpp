@@ -1,6 +1,10 @@
 #include "app/main_window.hpp"
+#include "app/card/rows_table.hpp"
 #include "app/controls/looks.hpp"
+#include "card/arranging.hpp"
 #include "card/card_json.hpp"
+#include "card/clipping.hpp"
+#include "card/free_room.hpp"
 #include "card/output.hpp"
 #include "files/csv.hpp"
 #include "type/line_font.hpp"
@@ -8,6 +12,7 @@
 #include <QAction>
 #include <QApplication>
 #include <QBuffer>
+#include <QClipboard>
 #include <QCloseEvent>
 #include <QComboBox>
 #include <QDragEnterEvent>
@@ -58,10 +63,8 @@ MainWindow::MainWindow(const QString& recoveryFolder) {
     });
     connect(&editor_, &CardEditor::fileChanged, this, &MainWindow::refreshBar);
     connect(&editor_.history(), &QUndoStack::indexChanged, this, &MainWindow::refreshBar);
-    connect(recovery_, &Recovery::failed, this, [this](const quantity::Problem& problem) {
-        notice_->say(tr("Unsaved work cannot be kept safe: %1").arg(wording::sentenceOf(problem)),
-                     NoticeBar::Tone::problem);
-    });
+    connect(recovery_, &Recovery::failed, this, &MainWindow::tellUnkept);
+    writer_.setMaxThreadCount(1); // two writes to one path come in their order
     qApp->installEventFilter(this);
     refreshBar();
     showStart();
@@ -75,6 +78,11 @@ MainWindow::~MainWindow() {
     editor_.disconnect(this);
     delete takeCentralWidget();
     delete recovery_;
+}
+
+void MainWindow::tellUnkept(const quantity::Problem& problem) {
+    notice_->say(tr("Unsaved work cannot be kept safe: %1").arg(wording::sentenceOf(problem)),
+                 NoticeBar::Tone::problem);
 }
 
 void MainWindow::buildBar() {
@@ -182,6 +190,7 @@ void MainWindow::buildBody() {
     connect(routeCard_, &RouteCard::writeWanted, this, &MainWindow::askForOutput);
     connect(routeCard_, &RouteCard::fontFileWanted, this, &MainWindow::askForFont);
     connect(routeCard_, &RouteCard::tableFileWanted, this, &MainWindow::askForTable);
+    connect(&routeCard_->letteringBody(), &LetteringStation::wordsPasted, this, &MainWindow::offerRows);
     connect(routeCard_, &RouteCard::spellingChecked, flatView_, &FlatView::markMisspelt);
     connect(routeCard_, &RouteCard::artworkFileWanted, this, [this] { askForDrawing(DrawingUse::artwork); });
     connect(routeCard_, &RouteCard::curveFileWanted, this, [this] { askForDrawing(DrawingUse::line); });
@@ -195,13 +204,16 @@ void MainWindow::buildBody() {
     connect(startPage_, &StartPage::sampleWanted, this, &MainWindow::openSample);
     connect(startPage_, &StartPage::recentWanted, this, &MainWindow::openCard);
     connect(startPage_, &StartPage::recoverWanted, this, [this](const LeftOver& leftOver) {
-        if (auto card = card::cardFromJson(leftOver.card)) {
-            editor_.startRecovered(*std::move(card), leftOver.path);
-            recovery_->keepNow();
+        auto card = card::cardFromJson(leftOver.card);
+        if (!card)
+            return;
+        editor_.startRecovered(*std::move(card), leftOver.path);
+        if (const auto kept = recovery_->keepNow())
             Recovery::discard(leftOver);
-            pages_->setCurrentWidget(work_);
-            refreshBar();
-        }
+        else // the old one is the only one there is
+            tellUnkept(kept.problem());
+        pages_->setCurrentWidget(work_);
+        refreshBar();
     });
     connect(startPage_, &StartPage::discardWanted, this, [this](const LeftOver& leftOver) {
         Recovery::discard(leftOver);
@@ -239,6 +251,10 @@ void MainWindow::buildActions() {
     action(menu, tr("Save"), QKeySequence::Save, [this] { save(); });
     action(menu, tr("Save as…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_S), [this] { saveAs(); });
     action(menu, tr("Write files"), QKeySequence(Qt::CTRL | Qt::Key_E), [this] { write_->click(); });
+    menu->addSeparator();
+    action(menu, tr("Cut inscriptions"), QKeySequence::Cut, [this] { copy(true); });
+    action(menu, tr("Copy inscriptions"), QKeySequence::Copy, [this] { copy(false); });
+    action(menu, tr("Paste"), QKeySequence::Paste, [this] { paste(); });
     menu->addSeparator();
     action(menu, tr("Light or dark look"), {}, [this] {
         setLook(drawing::currentLook() == drawing::Look::light ? drawing::Look::dark : drawing::Look::light);
@@ -335,6 +351,10 @@ void MainWindow::openCard(const QString& path) {
             NoticeBar::Tone::problem);
     recovery_->giveUp();
     notice_->dismiss();
+    if (editor_.openElsewhere())
+        notice_->say(tr("“%1” is open in another window too. What is saved last stays.")
+                         .arg(QFileInfo(path).fileName()),
+                     NoticeBar::Tone::plain);
     noteRecent(editor_.path());
     pages_->setCurrentWidget(work_);
     refreshBar();
@@ -376,12 +396,23 @@ void MainWindow::askForCard() {
 void MainWindow::save(const std::function<void()>& afterwards) {
     if (editor_.path().isEmpty())
         return saveAs(afterwards);
-    const auto written = editor_.saveAs(editor_.path());
-    if (!written)
-        return notice_->say(wording::sentenceOf(written.problem()), NoticeBar::Tone::problem);
-    noteRecent(editor_.path());
-    if (afterwards)
-        afterwards();
+    const QString name = QFileInfo(editor_.path()).fileName();
+    const auto otherName =
+        NoticeBar::Answer{tr("Save under another name"), [this, afterwards] { saveAs(afterwards); }};
+    const auto over = NoticeBar::Answer{tr("Save over it"), [this, afterwards] {
+                                            saveTo(editor_.path(), files::IfThere::replace, afterwards);
+                                        }};
+    if (editor_.changedOnDisk())
+        return notice_->say(tr("“%1” was changed by someone else since it was opened here.").arg(name),
+                            NoticeBar::Tone::problem,
+                            {otherName,
+                             {tr("Open what is there"),
+                              [this, path = editor_.path()] { leaving([this, path] { openCard(path); }); }},
+                             over});
+    if (editor_.openElsewhere())
+        return notice_->say(tr("“%1” is open in another window too.").arg(name), NoticeBar::Tone::problem,
+                            {otherName, over});
+    saveTo(editor_.path(), files::IfThere::replace, afterwards);
 }
 
 void MainWindow::saveAs(const std::function<void()>& afterwards) {
@@ -389,11 +420,22 @@ void MainWindow::saveAs(const std::function<void()>& afterwards) {
         editor_.path().isEmpty() ? editor_.title() + QStringLiteral(".bollard") : editor_.path();
     const QString path =
         QFileDialog::getSaveFileName(this, tr("Save the card as"), proposed, tr("Cards (*.bollard)"));
-    if (path.isEmpty())
-        return;
-    const auto written = editor_.saveAs(path);
-    if (!written)
-        return notice_->say(wording::sentenceOf(written.problem()), NoticeBar::Tone::problem);
+    if (!path.isEmpty())
+        saveTo(path, files::IfThere::replace, afterwards);
+}
+
+void MainWindow::saveTo(const QString& path, files::IfThere ifThere,
+                        const std::function<void()>& afterwards) {
+    const auto written = editor_.saveAs(path, ifThere);
+    if (!written) {
+        std::vector<NoticeBar::Answer> answers;
+        if (written.problem().kind == quantity::ProblemKind::fileReadOnly)
+            answers = {{tr("Save under another name"), [this, afterwards] { saveAs(afterwards); }},
+                       {tr("Replace it all the same"), [this, path, afterwards] {
+                            saveTo(path, files::IfThere::replaceReadOnly, afterwards);
+                        }}};
+        return notice_->say(wording::sentenceOf(written.problem()), NoticeBar::Tone::problem, answers);
+    }
     noteRecent(editor_.path());
     if (afterwards)
         afterwards();
@@ -466,11 +508,111 @@ void MainWindow::readTable(const QString& path) {
                                 .arg(QFileInfo(path).fileName()),
                             NoticeBar::Tone::problem);
     editor_.edit(tr("Read rows"), {}, [&](card::Card& card) {
-        card.rows.fields = table->front();
-        card.rows.values.assign(table->begin() + 1, table->end());
+        card.rows.edit([&](setting::Rows& rows) {
+            rows.fields = table->front();
+            rows.values.assign(table->begin() + 1, table->end());
+        });
         card.row = 0;
     });
     notice_->dismiss();
+}
+
+namespace {
+
+const auto clippingType = QStringLiteral("application/x-bollard-card+json");
+
+} // namespace
+
+void MainWindow::copy(bool cut) {
+    if (showsStart() || !editor_.inscription())
+        return;
+    const card::Card clipping =
+        card::clippingOf(editor_.card(), card::withGroups(editor_.card(), editor_.chosen()));
+    auto* copied = new QMimeData;
+    copied->setData(clippingType, QByteArray::fromStdString(card::jsonOf(clipping)));
+    copied->setText(QString::fromStdString(card::wordsOf(clipping)));
+    QApplication::clipboard()->setMimeData(copied);
+    if (cut)
+        editor_.deleteChosen(tr("Cut"));
+}
+
+void MainWindow::paste() {
+    if (showsStart())
+        return;
+    const QMimeData* copied = QApplication::clipboard()->mimeData();
+    if (!copied)
+        return;
+    const QString text = copied->text();
+    if (const QWidget* at = focusWidget(); at && qobject_cast<RowsTable*>(at->parentWidget())) { // the table
+        auto table = files::tableFromText(text.toStdString(), '\t');
+        return table && !table->empty() ? takeRows(*std::move(table), false, {}) : void();
+    }
+    if (flatView_->writing())
+        return text.isEmpty() ? void() : flatView_->write(text);
+    const bool own = copied->hasFormat(clippingType);
+    const std::string json = own ? copied->data(clippingType).toStdString() : text.toStdString();
+    if (own || text.trimmed().startsWith(QLatin1Char('{'))) // a card copied as text is a card too
+        if (const auto clipping = card::cardFromJson(json))
+            return editor_.add(tr("Paste"), card::insertable(*clipping, editor_.card()));
+    if (!text.trimmed().isEmpty())
+        pasteWords(text);
+}
+
+void MainWindow::pasteWords(const QString& text) {
+    QString words = text;
+    words.replace(QStringLiteral("\r\n"), QStringLiteral("\n"));
+    while (words.endsWith(QLatin1Char('\n')))
+        words.chop(1);
+    editor_.add(tr("Paste"), {card::newInscription(editor_.card(), maker_.lettering(), editor_.inscription(),
+                                                   words.toStdString(), maker_.catalogue().get())});
+    offerRows(words);
+}
+
+void MainWindow::offerRows(const QString& pasted) {
+    constexpr int list = 3; // two lines are as often two lines
+    const auto table = files::tableFromText(pasted.toStdString(), '\t');
+    if (!table || table->empty() || (table->size() < list && table->front().size() < 2))
+        return;
+    const auto take = [this, table = *table, pasted](bool headed) { takeRows(table, headed, pasted); };
+    std::vector<NoticeBar::Answer> answers{{tr("Keep them as words"), {}},
+                                           {tr("A row each"), [take] { take(false); }}};
+    if (table->size() > 1)
+        answers.push_back({tr("A row each, the first line names the fields"), [take] { take(true); }});
+    notice_->say(
+        tr("%n line(s) were pasted. They can be rows instead: one part each.", nullptr, int(table->size())),
+        NoticeBar::Tone::plain, answers);
+}
+
+void MainWindow::takeRows(files::Table table, bool headed, const QString& pasted) {
+    std::vector<std::string> fields;
+    if (headed) {
+        fields = table.front();
+        table.erase(table.begin());
+    }
+    size_t columns = fields.size();
+    for (const auto& row : table)
+        columns = std::max(columns, row.size());
+    for (size_t i = fields.size(); i < columns; ++i)
+        fields.push_back(i == 0 ? tr("name").toStdString() : tr("field %1").arg(i + 1).toStdString());
+    QStringList braced;
+    for (const std::string& field : fields)
+        braced << QLatin1Char('{') + QString::fromStdString(field) + QLatin1Char('}');
+    editor_.edit(tr("Take rows"), {}, [&](card::Card& card) {
+        card.rows.edit([&](setting::Rows& rows) {
+            rows.fields = fields;
+            rows.values = table;
+        });
+        card.row = 0;
+        // The words that were pasted give way to the fields they are now.
+        const int selected = editor_.selected();
+        if (selected < 0 || size_t(selected) >= card.inscriptions.size())
+            return;
+        std::string& words = card.inscriptions[size_t(selected)].words;
+        QString shown = QString::fromStdString(words);
+        if (shown.contains(pasted))
+            words = shown.replace(pasted, braced.join(QLatin1Char(' '))).toStdString();
+    });
+    routeCard_->open(RouteCard::output);
 }
 
 void MainWindow::askForDrawing(DrawingUse use) {
@@ -520,7 +662,8 @@ void MainWindow::takeDrawing(const artwork::Drawing& drawing, double millimetres
         ornament.kind = setting::OrnamentKind::artwork;
         ornament.artwork = outline;
         ornament.source = name.toStdString();
-        editor_.addOrnament(ornament);
+        editor_.add(tr("Add ornament"),
+                    {card::newOrnament(editor_.card(), maker_.lettering(), editor_.inscription(), ornament)});
     }
     QStringList left;
     if (drawing.texts > 0)
@@ -605,7 +748,9 @@ void MainWindow::write(const QString& path, const QString& ending, files::IfTher
     const card::OutputFormat* format = card::formatOf(path.toStdString());
     tellWritten(tr("Writing…"), false);
     writer_.start([this, made = maker_.shown().made, format, path, ifThere] {
-        const auto written = card::writeOutput(made, *format, path.toStdString(), ifThere);
+        const auto bytes = card::outputOf(made, *format, path.toStdString());
+        const auto written = bytes ? files::writeWhole(path.toStdString(), *bytes, ifThere)
+                                   : quantity::Result<quantity::Done>(bytes.problem());
         QMetaObject::invokeMethod(this, [this, path, written] {
             tellWritten(written ? tr("Written: %1").arg(path) : wording::sentenceOf(written.problem()),
                         !written);

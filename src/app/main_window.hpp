@@ -9,6 +9,7 @@
 #include "app/findings/findings_panel.hpp"
 #include "app/gauge/gauge.hpp"
 #include "app/start/start_page.hpp"
+#include "files/csv.hpp"
 #include "files/whole_file.hpp"
 #include <QMainWindow>
 #include <QThreadPool>
@@ -70,6 +71,13 @@ class MainWindow : public QMainWindow {
     void showStart();
     void save(const std::function<void()>& afterwards = {});
     void saveAs(const std::function<void()>& afterwards = {});
+    void saveTo(const QString& path, files::IfThere ifThere, const std::function<void()>& afterwards);
+    void tellUnkept(const quantity::Problem& problem);
+    void copy(bool cut);
+    void paste();
+    void pasteWords(const QString& text);
+    void offerRows(const QString& pasted);
+    void takeRows(files::Table table, bool headed, const QString& pasted);
     void leaving(const std::function<void()>& act); ///< asks about unsaved changes first
     void askForCard();
     void askForFont();

@@ -1,8 +1,8 @@
 #include "artwork/artwork.hpp"
 #include "plane/near_boxes.hpp"
 #include "plane/region.hpp"
+#include "quantity/read_whole.hpp"
 #include <algorithm>
-#include <fstream>
 #include <limits>
 #include <map>
 #include <optional>
@@ -105,16 +105,16 @@ class LooseEnds {
 } // namespace
 
 quantity::Result<Drawing> drawingFromFile(const std::string& path, std::stop_token stop) {
-    std::ifstream in(path, std::ios::binary);
-    if (!in)
-        return quantity::Problem{quantity::ProblemKind::fileMissing, path};
+    auto text = quantity::readWhole(path);
+    if (!text)
+        return text.problem();
     std::string ending = path.substr(std::min(path.find_last_of('.') + 1, path.size()));
     std::ranges::transform(ending, ending.begin(),
                            [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
     if (ending == "svg")
-        return drawingFromSvg({std::istreambuf_iterator<char>(in), {}}, path);
+        return drawingFromSvg(*text, path, std::move(stop));
     if (ending == "dxf")
-        return drawingFromDxf(path, std::move(stop));
+        return drawingFromDxf(*text, path, std::move(stop));
     return quantity::Problem{quantity::ProblemKind::artworkBroken, path, "neither .svg nor .dxf"};
 }
 

@@ -18,7 +18,7 @@ struct Drawing {
 /// Reads an SVG or DXF file by its ending. SVG: paths, shapes, groups, transforms, `use`, styles; filled
 /// shapes are areas, strokes wider than 0.3 mm the area they cover, thinner ones lines. DXF: lines, arcs,
 /// circles, ellipses, polylines with bulges, splines, blocks; ends that meet are joined. Problems tell the
-/// line where the reader can. DXF files of more than a million pieces are refused. Reading DXF can be
+/// line where the reader can. DXF files of more than a million pieces are refused. Reading can be
 /// stopped.
 quantity::Result<Drawing> drawingFromFile(const std::string& path, std::stop_token stop = {});
 
@@ -26,8 +26,11 @@ quantity::Result<Drawing> drawingFromFile(const std::string& path, std::stop_tok
 /// lie within 0.002 mm of where the line would pass without them are left out.
 plane::Outline asArtwork(const Drawing& drawing, double millimetresPerUnit);
 
-quantity::Result<Drawing> drawingFromSvg(const std::string& text, const std::string& path);
-quantity::Result<Drawing> drawingFromDxf(const std::string& path, std::stop_token stop = {});
+/// The same of a file's text; `path` names it in problems.
+quantity::Result<Drawing> drawingFromSvg(const std::string& text, const std::string& path,
+                                         std::stop_token stop = {});
+quantity::Result<Drawing> drawingFromDxf(const std::string& text, const std::string& path,
+                                         std::stop_token stop = {});
 
 /// Joins contours whose ends meet within `reach`; what comes back to its start is closed.
 plane::Outline joined(const plane::Outline& outline, double reach);

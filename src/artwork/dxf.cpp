@@ -1,9 +1,11 @@
 #include "artwork/artwork.hpp"
+#include <charconv>
 #include <cmath>
 #include <dxflib/dl_creationadapter.h>
 #include <dxflib/dl_dxf.h>
 #include <functional>
 #include <map>
+#include <streambuf>
 
 namespace bollard::artwork {
 
@@ -108,12 +110,63 @@ struct Vertex {
     double bulge;
 };
 
-struct Stopped : std::exception {};
+/// The text in pieces, and its end where the reading is stopped: dxflib knows no other way.
+class Pieces : public std::streambuf {
+  public:
+    Pieces(const std::string& text, const std::stop_token& stop) : left_(text), stop_(stop) {}
+
+  protected:
+    int_type underflow() override {
+        constexpr size_t size = 1 << 14;
+        if (left_.empty() || stop_.stop_requested())
+            return traits_type::eof();
+        piece_.assign(left_.substr(0, size));
+        left_.remove_prefix(piece_.size());
+        setg(piece_.data(), piece_.data(), piece_.data() + piece_.size());
+        return traits_type::to_int_type(piece_.front());
+    }
+
+  private:
+    std::string_view left_;
+    const std::stop_token& stop_;
+    std::string piece_;
+};
+
+/// dxflib takes room for as many points as a number in the file says. Each of them takes lines of its own, so
+/// a count beyond what the file can hold is none.
+bool countsTooMany(std::string_view text) {
+    constexpr std::size_t leastBytes = 4;
+    const std::size_t most = text.size() / leastBytes;
+    std::string_view entity;
+    const auto line = [&] {
+        const size_t end = std::min(text.find('\n'), text.size());
+        std::string_view found = text.substr(0, std::min(end, text.find('\0')));
+        text.remove_prefix(std::min(end + 1, text.size()));
+        found.remove_prefix(std::min(found.find_first_not_of(" \t"), found.size()));
+        return found.substr(0, found.find_last_not_of(" \t\r") + 1);
+    };
+    const auto number = [](std::string_view digits, long long& value) {
+        return std::from_chars(digits.data(), digits.data() + digits.size(), value).ec;
+    };
+    while (!text.empty()) {
+        const std::string_view codeText = line(), value = line();
+        long long code = 0, count = 0;
+        if (number(codeText, code) != std::errc())
+            code = 0; // as dxflib takes it
+        if (code == 0)
+            entity = value;
+        const bool counts =
+            (code == 90 && entity == "LWPOLYLINE") || (code >= 72 && code <= 74 && entity == "SPLINE") ||
+            (code == 76 && entity == "LEADER") || (code >= 91 && code <= 97 && entity == "HATCH");
+        const std::errc error = counts ? number(value, count) : std::errc();
+        if (error == std::errc::result_out_of_range || count < 0 || std::size_t(count) > most)
+            return true;
+    }
+    return false;
+}
 
 class Reader : public DL_CreationAdapter {
   public:
-    explicit Reader(std::stop_token stop) : stop_(std::move(stop)) {}
-
     std::map<std::string, Block> blocks{};
     Block page{};
     int texts = 0, others = 0, units = 0, entities = 0;
@@ -129,12 +182,6 @@ class Reader : public DL_CreationAdapter {
     }
     void endSection() override { finish(); }
     void endEntity() override { finish(); }
-    /// Comes before every pair of lines of the file.
-    void processCodeValuePair(unsigned int, const std::string&) override {
-        if (stop_.stop_requested())
-            throw Stopped();
-    }
-
     void addLine(const DL_LineData& data) override {
         const Contour line{{data.x1, data.y1}, {{Segment::Kind::line, {}, {}, {data.x2, data.y2}}}, true};
         take({{line}});
@@ -153,7 +200,7 @@ class Reader : public DL_CreationAdapter {
         take({{plane::circle({data.cx, data.cy}, data.radius)}});
     }
     void addEllipse(const DL_EllipseData& data) override {
-        double sweep = data.angle2 - data.angle1;
+        double sweep = std::fmod(data.angle2 - data.angle1, 2 * M_PI);
         if (sweep <= 0)
             sweep += 2 * M_PI;
         const bool whole = std::fabs(sweep - 2 * M_PI) < 1e-6;
@@ -262,7 +309,6 @@ class Reader : public DL_CreationAdapter {
         takeFacing({{contour}}, extrusionDown_);
     }
 
-    std::stop_token stop_;
     Block* current_ = &page;
     bool polyline_ = false, closed_ = false, inSpline_ = false, extrusionDown_ = false;
     std::vector<Vertex> vertices_;
@@ -312,17 +358,22 @@ double millimetresIn(int units) {
 
 } // namespace
 
-quantity::Result<Drawing> drawingFromDxf(const std::string& path, std::stop_token stop) {
-    Reader reader(std::move(stop));
+quantity::Result<Drawing> drawingFromDxf(const std::string& text, const std::string& path,
+                                         std::stop_token stop) {
+    if (countsTooMany(text))
+        return Problem{ProblemKind::artworkBroken, path, "it counts more points than it holds"};
+    Reader reader;
     try {
         DL_Dxf file;
-        if (!file.in(path, &reader))
+        Pieces pieces(text, stop);
+        std::istream in(&pieces);
+        if (!file.in(in, &reader))
             return Problem{ProblemKind::fileUnreadable, path, "dxf"};
-    } catch (const Stopped&) {
-        return Problem{ProblemKind::stopped};
     } catch (const std::exception&) { // numbers out of all range
         return Problem{ProblemKind::artworkBroken, path, "a value in it makes no sense"};
     }
+    if (stop.stop_requested())
+        return Problem{ProblemKind::stopped};
     reader.finish();
     if (reader.entities == 0 && reader.texts == 0 && reader.others == 0)
         return Problem{ProblemKind::artworkBroken, path, "no drawing was found in it"};
@@ -340,6 +391,8 @@ quantity::Result<Drawing> drawingFromDxf(const std::string& path, std::stop_toke
     std::erase_if(all.contours, [&](const Contour& contour) { return !finite(contour); });
     if (all.contours.empty())
         return Problem{ProblemKind::artworkEmpty, path};
+    if (stop.stop_requested())
+        return Problem{ProblemKind::stopped};
     Drawing drawing;
     constexpr double reach = 1e-3;
     drawing.outline = joined(all, reach);

@@ -1,4 +1,5 @@
 #include "artwork/artwork.hpp"
+#include "plane/region.hpp"
 #include <QPaintDevice>
 #include <QPaintEngine>
 #include <QPainter>
@@ -42,6 +43,35 @@ Outline outlineOf(const QPainterPath& path) {
     return outline;
 }
 
+/// What a stroke covers. Of short strokes the curves are kept; Qt takes its time over long ones that cross
+/// themselves, so they are flattened and united.
+Outline strokeOf(const QPainterPath& stroke) {
+    constexpr int fewElements = 200;
+    if (stroke.elementCount() <= fewElements) {
+        Outline area = outlineOf(stroke.simplified());
+        for (Contour& contour : area.contours)
+            contour.open = false;
+        orientByDepth(area);
+        return area;
+    }
+    Outline drawn = outlineOf(stroke);
+    for (Contour& contour : drawn.contours)
+        contour.open = false;
+    const QRectF box = stroke.controlPointRect();
+    const double size =
+        std::max({box.width(), box.height(), std::fabs(box.left()), std::fabs(box.top()), 1e-9});
+    constexpr double grid = 1e7, tolerance = 500; // of the drawing's size: a twenty-thousandth
+    const double scale = grid / size;
+    Outline area;
+    for (const plane::Ring& ring : plane::filled(plane::flattened(drawn, scale, tolerance)).rings) {
+        Contour contour{(1 / scale) * plane::vectorOf(ring.front()), {}};
+        for (size_t i = 1; i < ring.size(); ++i)
+            contour.segments.push_back({Segment::Kind::line, {}, {}, (1 / scale) * plane::vectorOf(ring[i])});
+        area.contours.push_back(std::move(contour));
+    }
+    return area;
+}
+
 void close(Outline& outline) {
     for (Contour& contour : outline.contours)
         contour.open = false;
@@ -50,7 +80,8 @@ void close(Outline& outline) {
 /// Takes down every path that is painted, as it would lie on the page.
 class PathEngine : public QPaintEngine {
   public:
-    explicit PathEngine(double thinnest) : QPaintEngine(AllFeatures), thinnest_(thinnest) {}
+    PathEngine(double thinnest, std::stop_token stop)
+        : QPaintEngine(AllFeatures), thinnest_(thinnest), stop_(std::move(stop)) {}
 
     bool begin(QPaintDevice*) override { return true; }
     bool end() override { return true; }
@@ -64,6 +95,8 @@ class PathEngine : public QPaintEngine {
             brush_ = now.brush();
     }
     void drawPath(const QPainterPath& path) override {
+        if (stop_.stop_requested())
+            return; // the renderer goes on, but nothing is left to do
         if (brush_.style() != Qt::NoBrush) {
             Outline filled = outlineOf(transform_.map(path));
             close(filled);
@@ -77,10 +110,7 @@ class PathEngine : public QPaintEngine {
         if (width >= thinnest_) {
             QPainterPathStroker stroker(pen_);
             stroker.setCurveThreshold(0.05);
-            Outline stroked = outlineOf(transform_.map(stroker.createStroke(path).simplified()));
-            close(stroked);
-            orientByDepth(stroked);
-            add(stroked);
+            add(strokeOf(transform_.map(stroker.createStroke(path))));
         } else if (brush_.style() == Qt::NoBrush) {
             add(outlineOf(transform_.map(path)));
         }
@@ -126,6 +156,7 @@ class PathEngine : public QPaintEngine {
     }
 
     double thinnest_;
+    std::stop_token stop_;
     QTransform transform_;
     QPen pen_;
     QBrush brush_;
@@ -135,7 +166,8 @@ class PathEngine : public QPaintEngine {
 
 class PathDevice : public QPaintDevice {
   public:
-    PathDevice(QSizeF size, double thinnest) : size_(size), engine_(thinnest) {}
+    PathDevice(QSizeF size, double thinnest, std::stop_token stop)
+        : size_(size), engine_(thinnest, std::move(stop)) {}
     QPaintEngine* paintEngine() const override { return &engine_; }
 
   protected:
@@ -246,7 +278,8 @@ Head headOf(const QByteArray& text) {
 
 } // namespace
 
-quantity::Result<Drawing> drawingFromSvg(const std::string& text, const std::string& path) {
+quantity::Result<Drawing> drawingFromSvg(const std::string& text, const std::string& path,
+                                         std::stop_token stop) {
     const QByteArray bytes = QByteArray::fromStdString(text);
     const Head head = headOf(bytes);
     if (!head.problem.isEmpty())
@@ -266,12 +299,14 @@ quantity::Result<Drawing> drawingFromSvg(const std::string& text, const std::str
         drawing.millimetresPerUnit = head.size.width() / box.width();
     constexpr double thinnest_mm = 0.3, pixel_mm = 25.4 / 96;
     const double unit = drawing.millimetresPerUnit > 0 ? drawing.millimetresPerUnit : pixel_mm;
-    PathDevice device(box.size(), thinnest_mm / unit);
+    PathDevice device(box.size(), thinnest_mm / unit, stop);
     {
         QPainter painter(&device);
         // In the file's own units: the page is drawn as large as its box.
         renderer.render(&painter, QRectF(QPointF(0, 0), box.size()));
     }
+    if (stop.stop_requested())
+        return Problem{ProblemKind::stopped};
     const auto* engine = static_cast<const PathEngine*>(device.paintEngine());
     drawing.outline = plane::mapped(engine->outline(), [](Vector v) { return Vector{v.x, -v.y}; }); // y up
     drawing.texts = head.texts;

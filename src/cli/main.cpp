@@ -10,6 +10,7 @@
 #include <QImage>
 #include <QPainter>
 #include <QTemporaryDir>
+#include <clocale>
 #include <filesystem>
 #include <iostream>
 #include <nlohmann/json.hpp>
@@ -20,6 +21,7 @@ using Json = nlohmann::ordered_json;
 
 namespace {
 
+/// 2 is for wrong use too.
 enum Exit { done = 0, stopFinding = 1, unreadable = 2, notWritten = 3 };
 
 int complain(const quantity::Problem& problem, const std::string& about, int code) {
@@ -54,9 +56,9 @@ struct Run {
             code = complain(read.problem(), path, unreadable);
             return;
         }
-        if (row < 1 || row > read->rows.count()) {
+        if (row < 1 || row > read->rows->count()) {
             code = complain(
-                {quantity::ProblemKind::rowMissing, std::to_string(row), std::to_string(read->rows.count())},
+                {quantity::ProblemKind::rowMissing, std::to_string(row), std::to_string(read->rows->count())},
                 path, unreadable);
             return;
         }
@@ -85,15 +87,18 @@ std::string plain(const check::Finding& finding, const card::Card& card) {
 Json jsonOf(const check::Finding& finding, const card::Card& card) {
     const wording::FindingText text = wording::textOf(finding, card);
     constexpr std::array names{"note", "watch", "stop"};
-    Json json{{"severity", names[size_t(finding.severity)]},
+    Json json{{"id", finding.id},
+              {"kind", check::nameOf(finding.kind)},
+              {"severity", names[size_t(finding.severity)]},
               {"what", text.title.toStdString()},
               {"where", text.where.toStdString()},
               {"measured", finding.measured},
               {"limit", finding.limit},
               {"count", finding.count},
-              {"reason", text.why.toStdString()}};
-    if (finding.inscription >= 0)
-        json["inscription"] = finding.inscription;
+              {"reason", text.why.toStdString()},
+              {"inscription", finding.inscription >= 0 ? Json(finding.inscription) : Json()},
+              {"accepted", finding.accepted},
+              {"mends", Json::array()}};
     json["places"] = Json::array();
     for (const check::FindingPlace& place : finding.places)
         json["places"].push_back({{"text", place.text},
@@ -103,7 +108,34 @@ Json jsonOf(const check::Finding& finding, const card::Card& card) {
     return json;
 }
 
-int checkCard(const CardChoice& choice, bool json) {
+/// Tells the stop findings that keep a card from being written, unless they are let pass. False: go on.
+bool refuses(const card::Made& made, bool accept) {
+    if (accept || check::worstOf(made.checked->findings) != check::Severity::stop)
+        return false;
+    for (const check::Finding& finding : made.checked->findings)
+        if (finding.severity == check::Severity::stop && !finding.accepted)
+            std::cerr << plain(finding, *made.card) << "\n";
+    std::cerr << "Nothing was written. Mend the card, or write all the same with --accept.\n";
+    return true;
+}
+
+files::IfThere ifThere(bool force) {
+    return force ? files::IfThere::replace : files::IfThere::refuse;
+}
+
+/// The path with `usual` as its ending where it has none. What ends in a few letters means them as an ending,
+/// known or not: a dot elsewhere in a name does not.
+std::string withAnEnding(const std::string& path, const std::string& usual) {
+    const std::string ending = std::filesystem::path(path).extension().string();
+    constexpr size_t longest = 5;
+    const bool told =
+        card::formatOf(path) ||
+        (ending.size() > 2 && ending.size() <= longest &&
+         std::ranges::all_of(ending.substr(1), [](unsigned char c) { return std::isalpha(c) != 0; }));
+    return told ? path : files::withEnding(path, usual);
+}
+
+int checkCard(const CardChoice& choice, bool json, bool accept) {
     const Run run(choice);
     if (!run.made.checked)
         return run.code;
@@ -121,52 +153,73 @@ int checkCard(const CardChoice& choice, bool json) {
     }
     if (run.code != done)
         return run.code;
-    return check::worstOf(findings) == check::Severity::stop ? stopFinding : done;
+    return !accept && check::worstOf(findings) == check::Severity::stop ? stopFinding : done;
 }
 
-int make(const CardChoice& choice, const std::vector<std::string>& outputs, bool accept, bool force) {
+/// Makes all the outputs, then writes all of them or none.
+int write(const CardChoice& choice, const std::vector<std::string>& outputs, files::DxfCurves curves,
+          bool accept, bool force) {
+    std::error_code unknown;
     for (const std::string& output : outputs)
-        if (!card::formatOf(output))
-            return complain({quantity::ProblemKind::unknownFormat, output}, "", notWritten);
+        if (!force && std::filesystem::exists(output, unknown))
+            return complain({quantity::ProblemKind::fileExists, output}, "", notWritten);
     const Run run(choice);
     if (run.code != done)
         return run.code;
-    if (!accept && check::worstOf(run.made.checked->findings) == check::Severity::stop) {
-        for (const check::Finding& finding : run.made.checked->findings)
-            if (finding.severity == check::Severity::stop)
-                std::cerr << plain(finding, *run.made.card) << "\n";
-        std::cerr << "Nothing was written. Mend the card, or write all the same with --accept.\n";
+    if (refuses(run.made, accept))
         return stopFinding;
-    }
-    if (!force)
-        for (const std::string& output : outputs)
-            if (std::filesystem::exists(output))
-                return complain({quantity::ProblemKind::fileExists, output}, "", notWritten);
+    std::vector<files::WholeFile> made;
     for (const std::string& output : outputs) {
-        const auto written = card::writeOutput(run.made, *card::formatOf(output), output,
-                                               force ? files::IfThere::replace : files::IfThere::refuse);
-        if (!written)
-            return complain(written.problem(), "", notWritten);
+        auto bytes = card::outputOf(run.made, *card::formatOf(output), output, curves);
+        if (!bytes)
+            return complain(bytes.problem(), "", notWritten);
+        made.push_back({output, *std::move(bytes)});
     }
-    return done;
+    const auto written = files::writeTogether(made, ifThere(force));
+    return written ? done : complain(written.problem(), "", notWritten);
 }
 
-int drawLines(const CardChoice& choice, const std::string& output, const std::string& curves, bool force) {
+int make(const CardChoice& choice, std::vector<std::string> outputs, bool accept, bool force) {
+    for (std::string& output : outputs) {
+        output = withAnEnding(output, "stl");
+        if (!card::formatOf(output))
+            return complain({quantity::ProblemKind::unknownFormat, output}, "", unreadable);
+    }
+    return write(choice, outputs, files::DxfCurves::arcs, accept, force);
+}
+
+int drawLines(const CardChoice& choice, std::string output, const std::string& curves, bool accept,
+              bool force) {
+    output = withAnEnding(output, "dxf");
     const card::OutputFormat* format = card::formatOf(output);
     if (!format || format->solid)
-        return complain({quantity::ProblemKind::unknownFormat, output, "svg dxf"}, "", notWritten);
-    const Run run(choice);
-    if (run.code != done)
-        return run.code;
-    const auto written =
-        card::writeOutput(run.made, *format, output, force ? files::IfThere::replace : files::IfThere::refuse,
-                          curves == "splines" ? files::DxfCurves::splines : files::DxfCurves::arcs);
-    return written ? done : complain(written.problem(), "", notWritten);
+        return complain({quantity::ProblemKind::unknownFormat, output, "svg dxf"}, "", unreadable);
+    return write(choice, {output}, curves == "splines" ? files::DxfCurves::splines : files::DxfCurves::arcs,
+                 accept, force);
 }
 
 Json smallest(const check::Measures& measures, check::ReadingKind kind) {
     const check::Reading* reading = check::narrowest(measures, kind);
     return {{"smallest", reading ? Json(reading->width) : Json()}};
+}
+
+/// The narrowest place that alone holds two parts together.
+Json neckOf(const card::Made& made) {
+    Json neck{{"smallest", nullptr}, {"x", nullptr}, {"y", nullptr}};
+    const auto note = [&](double width, plane::Vector at) {
+        if (neck["smallest"].is_null() || width < neck["smallest"].get<double>())
+            neck = {
+                {"smallest", width}, {"x", plane::toMillimetres(at.x)}, {"y", plane::toMillimetres(at.y)}};
+    };
+    const auto kindOf = [&](int slot) { return made.lettering->inscriptions[size_t(slot)].working.kind; };
+    for (const check::Reading& reading : made.checked->measures->readings)
+        if (reading.kind == check::ReadingKind::bridge &&
+            kindOf(reading.inscription) == working::Kind::pierced)
+            note(reading.width, reading.at);
+    for (const check::Joint& joint : made.checked->measures->joints)
+        if (kindOf(joint.inscription) == working::Kind::freeStanding)
+            note(joint.neck, joint.at);
+    return neck;
 }
 
 int measure(const CardChoice& choice) {
@@ -175,7 +228,7 @@ int measure(const CardChoice& choice) {
         return run.code;
     const card::Solid& solid = *run.made.solid;
     if (solid.problem)
-        return complain(*solid.problem, choice.path, unreadable);
+        return complain(*solid.problem, choice.path, stopFinding);
     Json loose = Json::array();
     for (const check::DropOut& dropOut : solid.dropOuts.loose) {
         const auto& letters = run.made.lettering->inscriptions[size_t(dropOut.inscription)];
@@ -200,6 +253,7 @@ int measure(const CardChoice& choice) {
                       {"stroke", smallest(measures, check::ReadingKind::stroke)},
                       {"gap", smallest(measures, check::ReadingKind::gap)},
                       {"counter", smallest(measures, check::ReadingKind::counter)},
+                      {"neck", neckOf(run.made)},
                       {"letters",
                        {{"width", extent(box.low.x, box.high.x)},
                         {"height", extent(box.low.y, box.high.y)},
@@ -247,9 +301,8 @@ int drawPicture(const CardChoice& choice, const std::string& view, const std::st
     QByteArray bytes;
     QBuffer buffer(&bytes);
     image.save(&buffer, "PNG");
-    const auto written =
-        files::writeWhole(files::withEnding(output, "png"), {bytes.constData(), size_t(bytes.size())},
-                          force ? files::IfThere::replace : files::IfThere::refuse);
+    const auto written = files::writeWhole(files::withEnding(output, "png"),
+                                           {bytes.constData(), size_t(bytes.size())}, ifThere(force));
     return written ? done : complain(written.problem(), "", notWritten);
 }
 
@@ -274,9 +327,7 @@ int listTypefaces(bool json, bool singleLine) {
     return done;
 }
 
-} // namespace
-
-int main(int argc, char** argv) {
+int run(int argc, char** argv) {
     std::optional<QCoreApplication> console;
     std::optional<QGuiApplication> graphics;
     const bool draws = argc > 1 && std::string_view(argv[1]) == "picture";
@@ -284,6 +335,7 @@ int main(int argc, char** argv) {
         startGraphics(argc, argv, graphics);
     else
         console.emplace(argc, argv);
+    std::setlocale(LC_NUMERIC, "C"); // Qt takes the person's; numbers in files have a point everywhere
 
     CLI::App app{"Bollard without its window: makes, checks, measures and draws cards."};
     app.require_subcommand(1);
@@ -303,17 +355,22 @@ int main(int argc, char** argv) {
         ->add_option("-o,--output", outputs,
                      "File to write; .stl, .3mf, .svg or .dxf; may be given more than once")
         ->required();
-    makeCommand->add_flag("--accept", accept, "Write even when a stop finding stands");
+    const auto accepts = [&accept](CLI::App* command) {
+        command->add_flag("--accept", accept, "Let stop findings pass");
+    };
+    accepts(makeCommand);
     makeCommand->add_flag("--force", force, "Replace files that are there");
 
     CLI::App* checkCommand = app.add_subcommand(
         "check", "Tell the findings. Exit 0: nothing stops; 1: a stop finding; 2: cannot be read.");
     takesCard(checkCommand, "The card to check");
     checkCommand->add_flag("--json", json, "As JSON");
+    accepts(checkCommand);
 
     CLI::App* measureCommand =
         app.add_subcommand("measure", "Tell pieces, widths and the solid's numbers as JSON.");
     takesCard(measureCommand, "The card to measure");
+    measureCommand->add_flag("--json", json, "As JSON, which is how it always answers");
 
     CLI::App* pictureCommand = app.add_subcommand("picture", "Draw a view into a PNG file.");
     takesCard(pictureCommand, "The card to draw");
@@ -339,25 +396,40 @@ int main(int argc, char** argv) {
     drawingCommand->add_option("--curves", curves, "DXF: arcs or splines")
         ->check(CLI::IsMember({"arcs", "splines"}))
         ->capture_default_str();
+    accepts(drawingCommand);
     drawingCommand->add_flag("--force", force, "Replace a file that is there");
 
-    CLI11_PARSE(app, argc, argv);
+    try {
+        app.parse(argc, argv);
+    } catch (const CLI::ParseError& error) {
+        return app.exit(error) == 0 ? done : unreadable;
+    }
     if (*makeCommand)
         return make(choice, outputs, accept, force);
     if (*checkCommand)
-        return checkCard(choice, json);
+        return checkCard(choice, json, accept);
     if (*measureCommand)
         return measure(choice);
     if (*typefacesCommand)
         return listTypefaces(json, singleLine);
     if (*drawingCommand)
-        return drawLines(choice, output, curves, force);
+        return drawLines(choice, output, curves, accept, force);
     const QStringList sides = QString::fromStdString(size).split('x');
     const QSize pixels(sides.value(0).toInt(), sides.value(1).toInt());
     constexpr int most = 16000;
     if (pixels.width() < 16 || pixels.height() < 16 || pixels.width() > most || pixels.height() > most) {
         std::cerr << "--size wants WIDTHxHEIGHT in pixels, 16 to 16000 each, for example 1280x800.\n";
-        return notWritten;
+        return unreadable;
     }
     return drawPicture(choice, view, output, pixels, force);
+}
+
+} // namespace
+
+int main(int argc, char** argv) {
+    try {
+        return run(argc, argv);
+    } catch (const std::exception& error) {
+        return complain({quantity::ProblemKind::stepFailed, {}, error.what()}, "", unreadable);
+    }
 }

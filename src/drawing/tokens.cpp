@@ -3,11 +3,12 @@
 #include <QDir>
 #include <QFontDatabase>
 #include <QGuiApplication>
+#include <atomic>
 
 namespace bollard::drawing {
 namespace {
 
-Look look = Look::light;
+std::atomic<Look> look = Look::light; // pictures are drawn by several threads
 
 picture::Pixel pixelOf(const QColor& colour) {
     return colour.rgb();

@@ -19,7 +19,7 @@ QString lettersOf(const Finding& finding, const card::Card& card) {
     if (inscription.isOrnament())
         return nameOf(inscription.ornament);
     const QString words = Findings::tr("“%1”").arg(
-        wordsOnOneLine(setting::filled(inscription.words, card.rows, card.row).words));
+        wordsOnOneLine(setting::filled(inscription.words, *card.rows, card.row).words));
     QStringList letters;
     QList<int> counts;
     for (const check::FindingPlace& place : finding.places) {
@@ -70,6 +70,8 @@ QString narrowTitle(const Finding& finding) {
 QString narrowWhy(const Finding& finding) {
     const bool cut = working::cuts(finding.working);
     const bool stop = finding.severity == check::Severity::stop;
+    if (finding.ownLimit) // the process's reason speaks of a limit that is not this one
+        return Findings::tr("Below the limit you set.");
     if (finding.kind == FindingKind::neckNarrow)
         return Findings::tr(
             "This place alone holds two parts together, and two printed lines do not fit into it.");
@@ -80,8 +82,17 @@ QString narrowWhy(const Finding& finding) {
                 : Findings::tr("Narrower than the nozzle: edges may run into each other.");
 }
 
-QString titleOf(const Finding& finding) {
+QString titleOf(const Finding& finding, const card::Card& card) {
     switch (finding.kind) {
+    case FindingKind::stepFailed:
+        return Findings::tr("Nothing could be made");
+    case FindingKind::sizeMissed:
+        return finding.whenAbove ? Findings::tr("Words larger than asked")
+                                 : Findings::tr("Words smaller than asked");
+    case FindingKind::weightHeavy:
+        return Findings::tr("All letters close up");
+    case FindingKind::beyondGrid:
+        return Findings::tr("Letters too large or too far out");
     case FindingKind::typefaceProblem:
         return Findings::tr("Typeface cannot be used");
     case FindingKind::fieldUnknown:
@@ -112,7 +123,8 @@ QString titleOf(const Finding& finding) {
     case FindingKind::letterLoose:
         return Findings::tr("Letters joined to nothing");
     case FindingKind::pieceLoose:
-        return Findings::tr("A piece of the blank is cut off");
+        return card.blank.kind == blank::Kind::none ? Findings::tr("The part falls into pieces")
+                                                    : Findings::tr("A piece of the blank is cut off");
     case FindingKind::floorThin:
         return finding.measured > 0 ? Findings::tr("Floor too thin") : Findings::tr("Sunk right through");
     case FindingKind::heightLow:
@@ -137,12 +149,22 @@ QString titleOf(const Finding& finding) {
     return {};
 }
 
-QString whyOf(const Finding& finding) {
+QString whyOf(const Finding& finding, const card::Card& card) {
     const QString subject = QString::fromStdString(finding.subject);
     switch (finding.kind) {
+    case FindingKind::stepFailed:
     case FindingKind::typefaceProblem:
     case FindingKind::solidFailed:
         return sentenceOf(finding.problem);
+    case FindingKind::sizeMissed:
+        return Findings::tr("No size of these letters gives that measure; this is the nearest. Change the "
+                            "size, the weight or the spaces.");
+    case FindingKind::weightHeavy:
+        return Findings::tr("Strokes grown on both sides would be higher than the letters. Lower the weight "
+                            "or make the letters larger.");
+    case FindingKind::beyondGrid:
+        return Findings::tr("Nothing can lie farther than 107 m from the origin, so these are left out. Make "
+                            "them smaller or move them nearer.");
     case FindingKind::fieldUnknown:
         return Findings::tr(
             "The rows in Output have no such field. Add it there, or double the braces to set them.");
@@ -180,16 +202,25 @@ QString whyOf(const Finding& finding) {
     case FindingKind::letterLoose:
         return Findings::tr("Nothing holds these letters to the rest.");
     case FindingKind::pieceLoose:
-        return Findings::tr("The cuts part the blank into pieces that are held by nothing.");
+        return card.blank.kind == blank::Kind::none
+                   ? Findings::tr("Some of it is joined to nothing else.")
+                   : Findings::tr("The cuts part the blank into pieces that are held by nothing.");
     case FindingKind::floorThin:
-        return Findings::tr(
-            "So few layers are left under the letters that the floor shows through or tears.");
+        return finding.ownLimit
+                   ? Findings::tr("Below the limit you set.")
+                   : Findings::tr(
+                         "So few layers are left under the letters that the floor shows through or tears.");
     case FindingKind::heightLow:
-        return Findings::tr("Less than two layers: the letters hardly stand out.");
+        return finding.ownLimit ? Findings::tr("Below the limit you set.")
+                                : Findings::tr("Less than two layers: the letters hardly stand out.");
     case FindingKind::heightTall:
-        return Findings::tr("More than four times as high as the thinnest stroke is wide: it may break off.");
+        return Findings::tr("More than %1 times as high as the thinnest stroke is wide: it may break off.")
+            .arg(QString::fromStdString(quantity::roundedText(
+                finding.places.empty() ? 4 : finding.limit / finding.places.front().width, 2)));
     case FindingKind::beddingThin:
-        return Findings::tr("Letters that reach less than a layer into the blank come off easily.");
+        return finding.ownLimit
+                   ? Findings::tr("Below the limit you set.")
+                   : Findings::tr("Letters that reach less than a layer into the blank come off easily.");
     case FindingKind::outsideBlank:
         return Findings::tr("Part of the words lies off the blank or over a hole.");
     case FindingKind::insideMargin:
@@ -204,6 +235,18 @@ QString whyOf(const Finding& finding) {
     return {};
 }
 
+/// Two lengths with as many digits as tell them apart.
+QString compared(double measured, const QString& sign, double limit, quantity::Unit unit) {
+    constexpr int mostMore = 6;
+    for (int more = 0; more < mostMore; ++more) {
+        const QString first = lengthText(measured, unit, more), second = lengthText(limit, unit, more);
+        if (first != second || measured == limit)
+            return QStringLiteral("%1 %2 %3").arg(first, sign, second);
+    }
+    return QStringLiteral("%1 %2 %3")
+        .arg(lengthText(measured, unit, mostMore), sign, lengthText(limit, unit, mostMore));
+}
+
 QString measuredOf(const Finding& finding, quantity::Unit unit) {
     switch (finding.kind) {
     case FindingKind::counterLoose:
@@ -212,26 +255,29 @@ QString measuredOf(const Finding& finding, quantity::Unit unit) {
     case FindingKind::fieldUnknown:
     case FindingKind::characterMissing:
     case FindingKind::characterBlank:
+    case FindingKind::beyondGrid:
     case FindingKind::outsideBlank:
+    case FindingKind::holeOutside:
     case FindingKind::outlineMended:
         return QString::number(finding.count);
+    case FindingKind::weightHeavy:
+        return {};
     case FindingKind::baselineShort:
         return Findings::tr("%1 over %2")
             .arg(lengthText(finding.measured, unit), lengthText(finding.limit, unit));
-    case FindingKind::heightTall:
-        return Findings::tr("%1 > %2").arg(lengthText(finding.measured, unit),
-                                           lengthText(finding.limit, unit));
     default:
-        return finding.limit > 0 ? Findings::tr("%1 < %2").arg(lengthText(finding.measured, unit),
-                                                               lengthText(finding.limit, unit))
-                                 : QString();
+        return finding.limit > 0
+                   ? compared(finding.measured, finding.whenAbove ? QStringLiteral(">") : QStringLiteral("<"),
+                              finding.limit, unit)
+                   : QString();
     }
 }
 
 } // namespace
 
 FindingText textOf(const Finding& finding, const card::Card& card) {
-    return {titleOf(finding), lettersOf(finding, card), measuredOf(finding, card.unit), whyOf(finding)};
+    return {titleOf(finding, card), lettersOf(finding, card), measuredOf(finding, card.unit),
+            whyOf(finding, card)};
 }
 
 QString verdictOf(const card::Made& made) {
@@ -240,6 +286,8 @@ QString verdictOf(const card::Made& made) {
         return Findings::tr("Looking…");
     int stops = 0, watches = 0;
     for (const Finding& finding : checked->findings) {
+        if (finding.accepted)
+            continue;
         stops += finding.severity == check::Severity::stop ? 1 : 0;
         watches += finding.severity == check::Severity::watch ? 1 : 0;
     }

@@ -43,6 +43,8 @@ QString body(const quantity::Problem& problem) {
                    "“%1” at position %2 is no unit known here; lengths take mm, cm, m, in, ft or pt.")
             .arg(subject)
             .arg(problem.column);
+    case ProblemKind::tooDeep:
+        return Problems::tr("Too many brackets within each other at position %1.").arg(problem.column);
     case ProblemKind::divisionByZero:
         return Problems::tr("Division by zero at position %1.").arg(problem.column);
     case ProblemKind::wrongDimension:
@@ -59,6 +61,10 @@ QString body(const quantity::Problem& problem) {
             .arg(subject, detail);
     case ProblemKind::fileExists:
         return Problems::tr("“%1” is already there and was left as it is.").arg(subject);
+    case ProblemKind::fileReadOnly:
+        return Problems::tr("“%1” is read-only and was left as it is. Choose another name, or let it be "
+                            "written to first.")
+            .arg(subject);
     case ProblemKind::unknownFormat:
         return detail.isEmpty()
                    ? Problems::tr(
@@ -76,6 +82,12 @@ QString body(const quantity::Problem& problem) {
     case ProblemKind::rowMissing:
         return Problems::tr("There is no row %1; the card makes %2. Rows are counted from 1.")
             .arg(subject, detail);
+    case ProblemKind::cardVersionWrong:
+        return Problems::tr("The card says it is of version %1; versions begin with 1.").arg(detail);
+    case ProblemKind::stepFailed:
+        return Problems::tr("A step met what it was not made for (%1). The card is safe; change what you did "
+                            "last, or undo it.")
+            .arg(detail);
     case ProblemKind::cardTooNew:
         return Problems::tr("The card is of version %1, newer than this Bollard reads. Use a newer Bollard.")
             .arg(detail);

@@ -54,10 +54,10 @@ QString anchorName(setting::Anchor anchor) {
 
 } // namespace
 
-QString lengthText(double millimetres, quantity::Unit unit) {
+QString lengthText(double millimetres, quantity::Unit unit, int more) {
     const double size = quantity::millimetresIn(unit);
     const int decimals = size >= 100 ? 4 : size >= 10 ? 3 : 2;
-    return QString::number(millimetres / size, 'f', decimals);
+    return QString::number(millimetres / size, 'f', decimals + more);
 }
 
 QString wordsOnOneLine(const std::string& words, int most) {

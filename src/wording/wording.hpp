@@ -47,8 +47,8 @@ QString nameOf(const type::TypefaceChoice& choice);
 /// "small capitals" for smcp; the tag itself where it is not known.
 QString nameOfFeature(const std::string& tag);
 
-/// A length for reading, in the unit, without its name: 2 decimals in mm.
-QString lengthText(double millimetres, quantity::Unit unit);
+/// A length for reading, in the unit, without its name: 2 decimals in mm, or some `more`.
+QString lengthText(double millimetres, quantity::Unit unit, int more = 0);
 
 /// The words of an inscription on one line, shortened.
 QString wordsOnOneLine(const std::string& words, int most = 28);

@@ -88,24 +88,24 @@ class ArtworkTest : public QObject {
                                   "0\nLINE\n8\n0\n10\n10\n20\n8\n11\n0\n21\n8\n"
                                   "0\nARC\n8\n0\n10\n10\n20\n4\n40\n4\n50\n270\n51\n90\n"
                                   "0\nLINE\n8\n0\n10\n0\n20\n8\n11\n0\n21\n0\n";
-        const auto slot = artwork::drawingFromDxf(saved(dxf(lines), "slot.dxf"));
+        const auto slot = artwork::drawingFromFile(saved(dxf(lines), "slot.dxf"));
         QVERIFY(slot);
         QCOMPARE(slot->outline.contours.size(), size_t{1});
         COMPARE_NEAR(areaOf(slot->outline), 80 + 8 * M_PI, 0.02);
         // A polyline with bulges: a disc of two half circles, with a circle as its hole.
         const std::string ring =
             "0\nLWPOLYLINE\n8\n0\n90\n2\n70\n1\n10\n10\n20\n10\n42\n1\n10\n30\n20\n10\n42\n1\n" + circleOf5;
-        const auto washer = artwork::drawingFromDxf(saved(dxf(ring, "", 1), "ring.dxf"));
+        const auto washer = artwork::drawingFromFile(saved(dxf(ring, "", 1), "ring.dxf"));
         QVERIFY(washer);
         COMPARE_NEAR(washer->millimetresPerUnit, 25.4, 1e-9);
         COMPARE_NEAR(areaOf(washer->outline), 75 * M_PI, 0.05);
-        const auto ellipse = artwork::drawingFromDxf(
+        const auto ellipse = artwork::drawingFromFile(
             saved(dxf("0\nELLIPSE\n8\n0\n10\n0\n20\n0\n11\n10\n21\n0\n40\n0.5\n41\n0\n42\n6.283185307\n"),
                   "ellipse.dxf"));
         QVERIFY(ellipse);
         COMPARE_NEAR(areaOf(ellipse->outline), 50 * M_PI, 0.05);
         // One cubic span, open.
-        const auto spline = artwork::drawingFromDxf(saved(
+        const auto spline = artwork::drawingFromFile(saved(
             dxf("0\nSPLINE\n8\n0\n70\n8\n71\n3\n72\n8\n73\n4\n40\n0\n40\n0\n40\n0\n40\n0\n40\n1\n40\n1\n40\n1"
                 "\n40\n1\n"
                 "10\n0\n20\n0\n30\n0\n10\n0\n20\n10\n30\n0\n10\n10\n20\n10\n30\n0\n10\n10\n20\n0\n30\n0\n"),
@@ -120,10 +120,10 @@ class ArtworkTest : public QObject {
         const std::string block =
             "0\nBLOCK\n8\n0\n2\nDISC\n70\n0\n10\n20\n20\n10\n3\nDISC\n" + circleOf5 + "0\nENDBLK\n8\n0\n";
         const std::string insert = "0\nINSERT\n8\n0\n2\nDISC\n10\n100\n20\n50\n41\n2\n42\n2\n50\n30\n";
-        const auto read = artwork::drawingFromDxf(saved(dxf(insert, block), "block.dxf"));
+        const auto read = artwork::drawingFromFile(saved(dxf(insert, block), "block.dxf"));
         QVERIFY(read);
         COMPARE_NEAR(areaOf(read->outline), 100 * M_PI, 0.1);
-        QCOMPARE(artwork::drawingFromDxf(saved(dxf("0\nINSERT\n8\n0\n2\nGONE\n10\n0\n20\n0\n"), "gone.dxf"))
+        QCOMPARE(artwork::drawingFromFile(saved(dxf("0\nINSERT\n8\n0\n2\nGONE\n10\n0\n20\n0\n"), "gone.dxf"))
                      .problem()
                      .kind,
                  quantity::ProblemKind::artworkEmpty);
@@ -152,7 +152,7 @@ class ArtworkTest : public QObject {
         std::string all = circleOf5;
         for (const std::string& line : lines)
             all += line;
-        const auto gear = artwork::drawingFromDxf(saved(dxf(all), "gear.dxf"));
+        const auto gear = artwork::drawingFromFile(saved(dxf(all), "gear.dxf"));
         QVERIFY(gear);
         QCOMPARE(gear->outline.contours.size(), size_t{2});
         for (const plane::Contour& contour : gear->outline.contours)
@@ -177,7 +177,7 @@ class ArtworkTest : public QObject {
             blocks += "0\nENDBLK\n8\n0\n";
         }
         blocks += "0\nBLOCK\n8\n0\n2\n12\n10\n0\n20\n0\n" + circleOf5 + "0\nENDBLK\n8\n0\n";
-        const auto read = artwork::drawingFromDxf(
+        const auto read = artwork::drawingFromFile(
             saved(dxf("0\nINSERT\n8\n0\n2\n0\n10\n0\n20\n0\n", blocks), "blocks.dxf"));
         QVERIFY(!read);
         QCOMPARE(read.problem().kind, quantity::ProblemKind::artworkBroken);
@@ -199,7 +199,7 @@ class ArtworkTest : public QObject {
         QCOMPARE(artwork::drawingFromFile("/no/such.svg").problem().kind, quantity::ProblemKind::fileMissing);
         QCOMPARE(artwork::drawingFromFile(saved("x", "plan.txt")).problem().kind,
                  quantity::ProblemKind::artworkBroken);
-        QCOMPARE(artwork::drawingFromDxf(saved("this is no drawing", "no.dxf")).problem().kind,
+        QCOMPARE(artwork::drawingFromFile(saved("this is no drawing", "no.dxf")).problem().kind,
                  quantity::ProblemKind::artworkBroken);
         std::mt19937 random(8);
         const std::string good = dxf(
@@ -213,7 +213,7 @@ class ArtworkTest : public QObject {
                 for (int k = 0; k < 3 && !text.empty(); ++k)
                     text[random() % text.size()] = static_cast<char>(32 + random() % 90);
                 if (isDxf)
-                    (void)artwork::drawingFromDxf(saved(text, "random.dxf"));
+                    (void)artwork::drawingFromFile(saved(text, "random.dxf"));
                 else
                     (void)artwork::drawingFromSvg(text, "random.svg");
             }
@@ -235,8 +235,8 @@ class ArtworkTest : public QObject {
         card.inscriptions[0].baseline.radius = 60;
         const auto made = samples::made(card);
         const std::string path = folder().filePath(name).toStdString();
-        QVERIFY(card::writeOutput(made, *card::formatOf(path), path, files::IfThere::replace,
-                                  splines ? files::DxfCurves::splines : files::DxfCurves::arcs));
+        QVERIFY(samples::write(made, path, files::IfThere::replace,
+                               splines ? files::DxfCurves::splines : files::DxfCurves::arcs));
         const auto read = artwork::drawingFromFile(path);
         QVERIFY(read);
         COMPARE_NEAR(read->millimetresPerUnit, 1, 1e-6);
@@ -265,7 +265,7 @@ class ArtworkTest : public QObject {
         QCOMPARE(layers.size(), size_t{2});
         QCOMPARE(layers[0].name, std::string("blank"));
         QCOMPARE(layers[1].name, std::string("scribed"));
-        QVERIFY(std::ranges::all_of(layers[1].outline.contours,
+        QVERIFY(std::ranges::all_of(plane::outlineOf(layers[1].stamps).contours,
                                     &plane::Contour::open)); // followed, not cut round
         const auto text = files::dxfOf(layers);
         QVERIFY(text);

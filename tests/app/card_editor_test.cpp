@@ -74,7 +74,7 @@ class CardEditorTest : public QObject {
         QCOMPARE(editor_->selected(), -1);
         QVERIFY(!editor_->inscription());
         editor_->deleteInscription(); // and nothing happens
-        editor_->addInscription();
+        editor_->add("Add", {card::Inscription{}});
         QCOMPARE(editor_->selected(), 0);
         while (editor_->history().canUndo())
             editor_->history().undo();
@@ -115,7 +115,9 @@ class CardEditorTest : public QObject {
     }
 
     void steppingThroughRowsIsNoChangeOfTheCard() {
-        editor_->edit("x", {}, [](card::Card& card) { card.rows = {{"no"}, {{"1"}, {"2"}, {"3"}}, {}}; });
+        editor_->edit("x", {}, [](card::Card& card) {
+            card.rows = setting::Rows{{"no"}, {{"1"}, {"2"}, {"3"}}, {}};
+        });
         QVERIFY(editor_->saveAs(folder_.filePath("rows")));
         QSignalSpy changed(editor_.get(), &CardEditor::changed);
         editor_->showRow(2);
@@ -171,19 +173,77 @@ class CardEditorTest : public QObject {
         QVERIFY(editor_->letters().empty() && editor_->curvePoint() == -1);
     }
 
-    void ornamentsStandInTheMiddleOrAlongTheEdge() {
-        setting::Ornament ornament;
-        ornament.kind = setting::OrnamentKind::bar;
-        editor_->addOrnament(ornament);
-        QCOMPARE(editor_->selected(), 2);
-        QCOMPARE(editor_->inscription()->placing.x, 60.0);
-        ornament.kind = setting::OrnamentKind::border;
-        editor_->addOrnament(ornament);
-        QCOMPARE(editor_->inscription()->placing.x, 0.0);
-        editor_->select(2);
-        editor_->addInscription(); // words like words, not like a bar
-        QVERIFY(!editor_->inscription()->isOrnament());
-        QVERIFY(!words().empty());
+    void whatIsEditedStaysWithinTheFilesRanges() {
+        for (int i = 0; i < 30; ++i) // copy after copy, each below the one before
+            editor_->editChosen("Move", {},
+                                [](card::Inscription& inscription) { inscription.placing.y -= 900; });
+        QCOMPARE(editor_->inscription()->placing.y, card::ranges::position.least);
+        editor_->chooseLetters({0});
+        editor_->nudge("Nudge", {}, [](setting::Nudge& nudge) {
+            nudge.turn = 725;
+            nudge.size = 0;
+        });
+        QCOMPARE(editor_->inscription()->nudges[0].turn, 5.0); // twice round is where it was
+        QVERIFY(editor_->saveAs(folder_.filePath("far")));
+        QVERIFY(CardEditor().open(folder_.filePath("far.bollard")));
+    }
+
+    void aFileThatSomeoneElseChangedIsNoticed() {
+        QVERIFY(editor_->saveAs(folder_.filePath("shared")));
+        QVERIFY(!editor_->changedOnDisk());
+        type("MINE");
+        QVERIFY(!editor_->changedOnDisk());
+        {
+            CardEditor other;
+            QVERIFY(other.open(folder_.filePath("shared.bollard")));
+            QVERIFY(other.openElsewhere() && !editor_->openElsewhere());
+            other.editInscription("x", {}, [](card::Inscription& i) { i.words = "THEIRS"; });
+            QVERIFY(other.saveAs(other.path()));
+        }
+        QVERIFY(editor_->changedOnDisk());
+        QVERIFY(editor_->saveAs(editor_->path()));
+        QVERIFY(!editor_->changedOnDisk());
+        QVERIFY(QFile::remove(editor_->path()));
+        QVERIFY(editor_->changedOnDisk());
+        CardEditor later;
+        later.start({}, folder_.filePath("other.bollard"));
+        QVERIFY(!later.openElsewhere());
+    }
+
+    void historyKeepsWhatIsTheSameOnce() {
+        card::Card card = samples::plate("QUAY");
+        setting::Rows rows{{"name"}, {}, {}};
+        for (int i = 0; i < 5000; ++i)
+            rows.values.push_back({"a berth with a long name " + std::to_string(i)});
+        card.rows = rows;
+        for (int i = 0; i < 100; ++i)
+            card.inscriptions.push_back(card.inscriptions[0]);
+        editor_->start(card, {});
+        const auto used = [] {
+            QFile status("/proc/self/statm");
+            return status.open(QIODevice::ReadOnly) ? status.readAll().split(' ').value(1).toLongLong() * 4096
+                                                    : 0;
+        };
+        const auto edits = [&](int count) {
+            for (int i = 0; i < count; ++i)
+                editor_->editInscription("x", {},
+                                         [&](card::Inscription& words) { words.placing.x += 0.001; });
+        };
+        edits(200);
+        const auto before = used();
+        edits(10000);
+        // Whole copies of such a card are half a megabyte each; what changes is an inscription of a kilobyte.
+        QVERIFY2(used() - before < 60'000'000, qPrintable(QString::number(used() - before)));
+        editor_->history().undo();
+        QCOMPARE(editor_->card().rows->values.size(), size_t{5000});
+    }
+
+    void severalAreTakenOutTogether() {
+        editor_->toggle(1);
+        editor_->deleteChosen("Cut");
+        QVERIFY(editor_->card().inscriptions.empty());
+        editor_->history().undo();
+        QCOMPARE(editor_->card().inscriptions.size(), size_t{2});
     }
 };
 QTEST_MAIN(CardEditorTest)

@@ -52,7 +52,7 @@ class CommandLineTest : public QObject {
             QVERIFY(out_.startsWith("Can be made") || out_.startsWith("Cannot be made"));
             QCOMPARE(run({"measure", path}), 0);
             QVERIFY2(!Json::parse(out_.toStdString(), nullptr, false).is_discarded(), qPrintable(file));
-            QCOMPARE(run({"drawing", path, "-o", at("any.dxf"), "--force"}), 0);
+            QCOMPARE(run({"drawing", path, "-o", at("any.dxf"), "--force", "--accept"}), 0);
             QCOMPARE(run({"picture", path, "-o", at("any.png"), "--size", "320x200", "--force"}), 0);
         }
     }
@@ -178,6 +178,69 @@ class CommandLineTest : public QObject {
         QVERIFY(std::ranges::any_of(json, [](const Json& face) {
             return face["family"] == "Leckerli One" && face["shipped"] == true;
         }));
+    }
+
+    void exitCodesTellWhatIsWrong() {
+        const QString good = sample("berth-14");
+        for (const QStringList& wrong : {QStringList{},
+                                         {"moor"},
+                                         {"make"},
+                                         {"make", good},
+                                         {"check", good, "--loud"},
+                                         {"check", good, "--row", "x"},
+                                         {"make", good, "-o", at("x.pdfx")},
+                                         {"picture", good, "-o", at("x"), "--size", "wide"},
+                                         {"check", QString(5000, 'n')},
+                                         {"check", "/dev/zero"},
+                                         {"check", folder_.path()}})
+            QVERIFY2(run(wrong) == 2, qPrintable(wrong.join(' ')));
+        QCOMPARE(run({"make", good, "-o", at("no/such/folder.stl")}), 3);
+        QCOMPARE(run({"make", good, "-o", QString(5000, 'n') + ".stl"}), 3);
+    }
+
+    void endingsAreAddedAndSeveralFilesComeTogetherOrNotAtAll() {
+        const QString good = sample("berth-14");
+        QCOMPARE(run({"make", good, "-o", at("part v1.2")}), 0);
+        QVERIFY(QFile::exists(at("part v1.2.stl")));
+        QCOMPARE(run({"make", good, "-o", at("one.stl"), "-o", at("no/such/two.3mf")}), 3);
+        QVERIFY(!QFile::exists(at("one.stl")));
+        QVERIFY(err_.contains("two.3mf"));
+    }
+
+    void drawingsRefuseLikeSolids() {
+        QCOMPARE(run({"drawing", sample("valve-tag"), "-o", at("tag.dxf")}), 1);
+        QVERIFY(!QFile::exists(at("tag.dxf")) && err_.contains("--accept"));
+        QCOMPARE(run({"make", sample("valve-tag"), "-o", at("tag.svg")}), 1);
+        QCOMPARE(run({"drawing", sample("valve-tag"), "-o", at("tag.dxf"), "--accept"}), 0);
+    }
+
+    void findingsInJsonHaveTheirFixedMembers() {
+        QCOMPARE(run({"check", sample("valve-tag"), "--json"}), 1);
+        const Json finding = Json::parse(out_.toStdString())["findings"][0];
+        for (const char* member : {"id", "kind", "severity", "what", "where", "measured", "limit", "places",
+                                   "inscription", "accepted", "mends"})
+            QVERIFY2(finding.contains(member), member);
+        QCOMPARE(finding["kind"].get<std::string>(), std::string("counterLoose"));
+        QCOMPARE(finding["id"].get<std::string>(), std::string("counterLoose:i0"));
+        Json text = Json::parse(*files::readWhole(sample("valve-tag").toStdString()));
+        text["accepted"] = {
+            {{"id", finding["id"]}, {"reason", "they are meant to"}, {"measured", finding["measured"]}}};
+        QCOMPARE(run({"check", card(text.dump()), "--json"}), 0);
+        QVERIFY(Json::parse(out_.toStdString())["findings"][0]["accepted"].get<bool>());
+        QCOMPARE(run({"make", card(text.dump()), "-o", at("accepted.stl")}), 0);
+        QCOMPARE(run({"measure", sample("valve-tag")}), 0);
+        QVERIFY(Json::parse(out_.toStdString())["neck"].contains("smallest"));
+    }
+
+    void aDrawingNeedsNoTemporaryFolder() {
+        QProcess program;
+        QProcessEnvironment environment = QProcessEnvironment::systemEnvironment();
+        environment.insert("TMPDIR", "/proc"); // nothing can be written there
+        program.setProcessEnvironment(environment);
+        program.start(QStringLiteral(BOLLARD_CLI), {"drawing", sample("transom"), "-o", at("t.dxf")});
+        program.waitForFinished();
+        QCOMPARE(program.exitCode(), 0);
+        QVERIFY(files::readWhole(at("t.dxf").toStdString())->find("\nEOF") != std::string::npos);
     }
 };
 QTEST_GUILESS_MAIN(CommandLineTest)

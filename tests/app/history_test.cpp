@@ -20,9 +20,12 @@ class HistoryTest : public QObject {
         const auto someone = [&] { return count > 0 ? random.number(count) : -1; };
         switch (random.number(14)) {
         case 0:
-            return editor.addInscription();
-        case 1:
-            return editor.addOrnament(bounded(random.ornament(), count));
+            return editor.add("add", {random.inscription()});
+        case 1: {
+            card::Inscription added;
+            added.ornament = bounded(random.ornament(), count);
+            return editor.add("add", {added});
+        }
         case 2:
             return editor.copyInscription();
         case 3:
@@ -47,7 +50,7 @@ class HistoryTest : public QObject {
             });
         case 10:
             return editor.edit("rows", {}, [&](card::Card& card) {
-                card.rows = {{"no"}, {{"1"}, {std::to_string(random.number(2000))}}, {}};
+                card.rows = setting::Rows{{"no"}, {{"1"}, {std::to_string(random.number(2000))}}, {}};
             });
         case 11:
             return editor.showRow(random.number(3));
@@ -70,7 +73,7 @@ class HistoryTest : public QObject {
             QCOMPARE(editor.chosen().back(), editor.selected());
         for (const card::Inscription& inscription : editor.card().inscriptions)
             QVERIFY(inscription.ornament.around < count);
-        QVERIFY(editor.card().row >= 0 && editor.card().row < editor.card().rows.count());
+        QVERIFY(editor.card().row >= 0 && editor.card().row < editor.card().rows->count());
     }
 
     /// The card as its file has it: which row is shown is no part of it.

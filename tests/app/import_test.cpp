@@ -82,10 +82,10 @@ class ImportTest : public QObject {
 
     void aTableIsTheCardsRows() {
         drop({saved("berths.csv", "berth,quay\n3,east\n4,west\n")});
-        QCOMPARE(editor().card().rows.count(), 2);
-        QCOMPARE(editor().card().rows.values[1][1], std::string("west"));
+        QCOMPARE(editor().card().rows->count(), 2);
+        QCOMPARE(editor().card().rows->values[1][1], std::string("west"));
         drop({saved("empty.csv", "")});
-        QCOMPARE(editor().card().rows.count(), 2);
+        QCOMPARE(editor().card().rows->count(), 2);
         QVERIFY(notice().text().contains("empty.csv"));
     }
 

@@ -158,7 +158,7 @@ class LetteringTest : public QObject {
 
     void nudgesInFieldsGoWithTheirRow() {
         editor().edit("x", {}, [](card::Card& card) {
-            card.rows = {{"no"}, {{"7"}, {"112"}}, {}};
+            card.rows = setting::Rows{{"no"}, {{"7"}, {"112"}}, {}};
             card.inscriptions[0].words = "No {no} Q";
         });
         settle(*f_->window);

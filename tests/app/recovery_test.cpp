@@ -1,6 +1,8 @@
 // Unsaved work outlives the program: a real process is killed, another one finds its card.
+#include "../sample_cards.hpp"
 #include "card/card_json.hpp"
 #include "window_fixture.hpp"
+#include <QLabel>
 #include <QProcess>
 #include <csignal>
 
@@ -59,6 +61,45 @@ class RecoveryTest : public QObject {
         QVERIFY(!QFile::exists(f.path("unsaved") + "/lost.unsaved"));
     }
 
+    void whatCannotBeReadIsToldAndLeft() {
+        QTemporaryDir folder;
+        QVERIFY(files::writeWhole(folder.filePath("lost.unsaved").toStdString(), "{ half a ca",
+                                  files::IfThere::refuse));
+        WindowFixture f;
+        MainWindow window(folder.path());
+        window.show();
+        QVERIFY(std::ranges::any_of(window.startPage().findChildren<QLabel*>(), [](const QLabel* label) {
+            return label->text().contains("cannot be read") && label->text().contains("lost.unsaved");
+        }));
+        QVERIFY(QFile::exists(folder.filePath("lost.unsaved")));
+    }
+
+    void recoveringWhereNothingCanBeWrittenKeepsTheOnlyCopy() {
+        QTemporaryDir folder;
+        {
+            CardEditor editor;
+            Recovery recovery(editor, folder.path());
+            editor.startRecovered(samples::plate("ADRIFT"), {});
+            QVERIFY(recovery.keepNow());
+            const QString kept = QDir(folder.path()).entryList({"*.unsaved"})[0];
+            QVERIFY(QFile::rename(folder.filePath(kept), folder.filePath("lost.unsaved")));
+        }
+        WindowFixture f;
+        MainWindow window(folder.path());
+        window.show();
+        // Where this window would keep its card stands a folder: no byte can be written there.
+        for (const QString& lock : QDir(folder.path()).entryList({"*.unsaved.lock"}))
+            QDir(folder.path()).mkdir(lock.chopped(5));
+        for (auto* button : window.findChildren<QPushButton*>())
+            if (button->text().startsWith("Recover")) {
+                button->click();
+                break;
+            }
+        QCOMPARE(window.editor().inscription()->words, std::string("ADRIFT"));
+        QVERIFY(window.notice().text().contains("cannot be kept safe"));
+        QVERIFY(QFile::exists(folder.filePath("lost.unsaved")));
+    }
+
     void savingEndsTheKeeping() {
         WindowFixture f;
         f.openSample("berth-14");
@@ -92,7 +133,8 @@ int main(int argc, char** argv) {
             card.inscriptions.emplace_back();
             card.inscriptions[0].words = "KEEP ME";
         });
-        QTimer::singleShot(2600, &application, [] { fputs("kept\n", stdout), fflush(stdout); });
+        // Each edit is kept as it comes: the time of a key press later it is safe.
+        QTimer::singleShot(300, &application, [] { fputs("kept\n", stdout), fflush(stdout); });
         return application.exec();
     }
     RecoveryTest test;

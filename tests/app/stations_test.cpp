@@ -26,7 +26,9 @@ class StationsTest : public QObject {
     }
     void start(const char* sample, int selected) {
         f_->openSample(sample);
-        editor().edit("x", {}, [](card::Card& card) { card.rows = {{"no"}, {{"1"}}, {"count", 5, 1, 2}}; });
+        editor().edit("x", {}, [](card::Card& card) {
+            card.rows = setting::Rows{{"no"}, {{"1"}}, {"count", 5, 1, 2}};
+        });
         editor().select(selected);
         editor().history().clear();
     }
@@ -190,6 +192,26 @@ class StationsTest : public QObject {
         QVERIFY(!shown<NumberField>(RouteCard::blank).isEmpty());
         settle(window());
         QCOMPARE(window().findings().verdict(), QString("No words yet"));
+    }
+
+    void stationsStandBelowEachOtherAndNothingInThemOverlaps() {
+        for (int i = 0; i < RouteCard::count; ++i) {
+            window().routeCard().open(i);
+            QTest::qWait(30);
+            for (int k = 1; k < RouteCard::count; ++k) {
+                const Station &above = window().routeCard().station(k - 1),
+                              &below = window().routeCard().station(k);
+                QCOMPARE(below.y(), above.y() + above.height());
+            }
+            const Station& open = window().routeCard().station(i);
+            QList<QPushButton*> buttons = open.findChildren<QPushButton*>();
+            erase_if(buttons, [](const QPushButton* b) { return !b->isVisible(); });
+            for (const QPushButton* a : buttons)
+                for (const QPushButton* b : buttons)
+                    QVERIFY2(a == b || a->parentWidget() != b->parentWidget() ||
+                                 !a->geometry().intersects(b->geometry()),
+                             qPrintable(a->text() + " / " + b->text()));
+        }
     }
 };
 QTEST_MAIN(StationsTest)

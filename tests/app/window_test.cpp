@@ -113,7 +113,7 @@ class WindowTest : public QObject {
         file.write("berth,quay\n21,north\n22,\"south");
         file.close();
         window().readTable(file.fileName());
-        QVERIFY(window().notice().text().contains("Line 3") && editor().card().rows.fields.empty());
+        QVERIFY(window().notice().text().contains("Line 3") && editor().card().rows->fields.empty());
         QVERIFY(file.open(QIODevice::WriteOnly));
         file.write("berth,quay\n21,north\n22,south\n");
         file.close();
@@ -136,7 +136,7 @@ class WindowTest : public QObject {
 
     void slipsAddCopyReorderHideDelete() {
         f_->openSample("berth-14");
-        editor().addInscription();
+        editor().add("add", {card::Inscription{}});
         QCOMPARE(editor().card().inscriptions.size(), size_t(3));
         QCOMPARE(editor().selected(), 2);
         editor().moveInscription(-1);

@@ -138,6 +138,100 @@ class BaselineTest : public QObject {
         }
     }
 
+    void equalLettersStandAtEqualAnglesOnEveryCircle() {
+        std::mt19937 random(11);
+        std::uniform_real_distribution<double> exponent(std::log10(6.0), 4), share(-1, 1);
+        constexpr double micrometre = 0.001;
+        for (int k = 0; k < 400; ++k) {
+            Baseline baseline = circle(k == 0 ? 18 : std::pow(10, exponent(random)), k % 2 == 0, k % 4 < 2);
+            baseline.kind = k % 8 == 7 ? BaselineKind::arc : BaselineKind::circle;
+            if (k % 3 > 0)
+                baseline.offset = 5 * share(random);
+            setting::TextStyle style;
+            style.size = 5;
+            const auto s = along("HHHH\nHHHH", baseline, style);
+            for (const int line : {0, 1}) {
+                const plane::Curve& curve = *s.lines[size_t(line)].curve;
+                const double radius = curve.length() / (2 * M_PI * plane::unitsPerMillimetre);
+                if (radius < 5)
+                    continue; // letters reach the centre
+                const Vector centre = {0, baseline.kind == BaselineKind::arc ? -baseline.radius : 0};
+                std::vector<double> steps;
+                const setting::Letter* before = nullptr;
+                for (const setting::Letter& letter : s.letters) {
+                    if (letter.line != line)
+                        continue;
+                    if (before) {
+                        const Vector a = foot(*before, s) - centre, b = foot(letter, s) - centre;
+                        steps.push_back(radius * std::atan2(plane::cross(a, b), plane::dot(a, b)));
+                        // It turns by as much as it goes round.
+                        COMPARE_NEAR(
+                            std::remainder((letter.turn - before->turn) * M_PI / 180 - steps.back() / radius,
+                                           2 * M_PI),
+                            0, 1e-3 / radius);
+                    }
+                    before = &letter;
+                }
+                for (const double step : steps)
+                    QVERIFY2(std::fabs(step - steps.front()) < micrometre,
+                             qPrintable(QStringLiteral("radius %1 offset %2: %3, %4")
+                                            .arg(baseline.radius)
+                                            .arg(baseline.offset)
+                                            .arg(steps.front())
+                                            .arg(step)));
+            }
+        }
+    }
+
+    void lettersAlongARoundEdgeStandEvenlyToo() {
+        Baseline baseline;
+        baseline.kind = BaselineKind::edge;
+        baseline.offset = -4;
+        for (const double diameter : {20.0, 61.3, 4000.0}) {
+            blank::Blank disc{blank::Kind::disc};
+            disc.diameter = diameter;
+            const auto s = setting::set("HHHHH", samples::typeface("League Spartan", "Bold"), {},
+                                        {baseline, {}, false, blank::outlineOf(disc)});
+            const Vector centre{diameter / 2, diameter / 2};
+            double first = 0;
+            for (size_t i = 1; i < s.letters.size(); ++i) {
+                const Vector a = foot(s.letters[i - 1], s) - centre, b = foot(s.letters[i], s) - centre;
+                const double step = plane::length(a) * std::atan2(plane::cross(a, b), plane::dot(a, b));
+                first = i == 1 ? step : first;
+                COMPARE_NEAR(step, first, 0.001);
+            }
+        }
+    }
+
+    void bentLettersHaveTheAreaThatTheIntegralGives() {
+        // Bent round a centre at distance r from their line, an area element at height y is (r + y) / r as
+        // wide when heads point outwards, (r - y) / r when they point inwards.
+        for (const bool atBottom : {false, true})
+            for (const double radius : {12.0, 18.0, 40.0}) {
+                Baseline baseline = circle(radius, atBottom);
+                baseline.offset = atBottom ? 2 : -1.5;
+                baseline.bend = true;
+                setting::TextStyle style;
+                style.size = 5;
+                const auto flat = along("HO", {}, style), bent = along("HO", baseline, style);
+                const double own = bent.lines[0].curve->length() / (2 * M_PI);
+                QCOMPARE(bent.letters.size(), flat.letters.size());
+                for (size_t i = 0; i < flat.letters.size(); ++i) {
+                    double area = 0, moment = 0; // of the flat letter, about its line
+                    for (const plane::Ring& ring : setting::shapeOf(flat.letters[i]).rings)
+                        for (size_t k = 0; k < ring.size(); ++k) {
+                            const Vector a = plane::vectorOf(ring[k]),
+                                         b = plane::vectorOf(ring[(k + 1) % ring.size()]);
+                            area += plane::cross(a, b) / 2;
+                            moment += plane::cross(a, b) * (a.y + b.y) / 6;
+                        }
+                    const bool outwards = !atBottom;
+                    const double expected = area + (outwards ? 1 : -1) * moment / own;
+                    COMPARE_NEAR(plane::areaOf(*bent.letters[i].region) / expected, 1, 2e-3);
+                }
+            }
+    }
+
     void wordsLongerThanTheirLineAreFound() {
         card::Card card = samples::plate("A VERY LONG NAME FOR A SMALL RING");
         card.blank = {blank::Kind::disc};

@@ -1,5 +1,9 @@
-#include "../sample_cards.hpp"
+#include "../random_cards.hpp"
 #include "card/json_lines.hpp"
+#include "card/ranges.hpp"
+#include <QJsonArray>
+#include <QJsonDocument>
+#include <QJsonObject>
 #include <random>
 #include <thread>
 
@@ -31,6 +35,21 @@ std::string with(const std::string& from, const std::string& to) {
     std::string text = whole;
     text.replace(text.find(from), from.size(), to);
     return text;
+}
+
+bool sameJson(const std::string& a, const std::string& b) {
+    return QJsonDocument::fromJson(QByteArray::fromStdString(a)) ==
+           QJsonDocument::fromJson(QByteArray::fromStdString(b));
+}
+
+void eachNumberIn(const QJsonValue& value, const std::function<void(const QJsonValue&)>& visit) {
+    if (value.isDouble())
+        visit(value);
+    for (const QJsonValue& inner : value.toArray())
+        eachNumberIn(inner, visit);
+    const QJsonObject object = value.toObject();
+    for (const QString& name : object.keys())
+        eachNumberIn(object.value(name), visit);
 }
 
 } // namespace
@@ -194,6 +213,118 @@ class CardTest : public QObject {
         QVERIFY(found.lettering->problems.empty());
         const auto lost = pipeline.run(std::make_shared<const card::Card>(card), "/nowhere");
         QCOMPARE(lost.lettering->problems.size(), size_t(1));
+    }
+
+    void anUntouchedCardIsWrittenBackAsItWas() {
+        const std::string bare = R"({"bollard": 1, "inscriptions": [{"words": "A", "mark": [1, {"x": 2}],
+            "placing": {"x": "3/16 in"}, "baseline": {"kind": "circle", "points": []}}]})";
+        for (const std::string& text :
+             {bare, whole, *files::readWhole(samples::source("samples/berth-14.bollard"))}) {
+            const auto card = card::cardFromJson(text);
+            QVERIFY(card);
+            QVERIFY(sameJson(card::jsonOf(*card), text));
+        }
+    }
+
+    void onlyTheChosenKindsFieldsAreWritten() {
+        card::Card card = samples::plate("A");
+        card.blank.kind = blank::Kind::disc;
+        card.inscriptions[0].working.kind = working::Kind::pierced;
+        const std::string text = card::jsonOf(card);
+        for (const char* not_ : {"\"height\"", "\"depth\"", "\"bedding\"", "\"corner\"", "\"kerning\"",
+                                 "\"hidden\"", "\"ornament\"", "\"baseline\""})
+            QVERIFY2(text.find(not_) == std::string::npos, not_);
+        for (const char* there : {"\"diameter\"", "\"centreHole\"", "\"thickness\""})
+            QVERIFY2(text.find(there) != std::string::npos, there);
+        // What the file had stays, also of a kind that is not chosen any more.
+        auto read = card::cardFromJson(whole);
+        card::Card changed = *std::move(read);
+        changed.blank.kind = blank::Kind::none;
+        const std::string kept = card::jsonOf(changed);
+        QVERIFY(kept.find("\"corner\": 6") != std::string::npos && kept.find("thread") != std::string::npos);
+    }
+
+    void framesMayNameWhatTheyGoRound() {
+        const auto card = card::cardFromJson(R"({"bollard": 1, "inscriptions": [
+            {"words": "A"}, {"id": "quay", "words": "B"},
+            {"ornament": {"kind": "frame", "around": "quay"}}]})");
+        QVERIFY(card);
+        QCOMPARE(card->inscriptions[2].ornament.around, 1);
+        QVERIFY(card::jsonOf(*card).find("\"around\": \"quay\"") != std::string::npos);
+        const auto wrong = card::cardFromJson(
+            R"({"bollard": 1, "inscriptions": [{"ornament": {"kind": "frame", "around": "pier"}}]})");
+        QVERIFY(!wrong && wrong.problem().subject == "inscriptions[0].ornament.around");
+    }
+
+    void whatNoCardCanHoldIsRefused() {
+        const auto kindOf = [](const std::string& text) {
+            const auto card = card::cardFromJson(text);
+            return card ? ProblemKind::stopped : card.problem().kind;
+        };
+        QCOMPARE(kindOf(with("\"thickness\": 4", "\"thickness\": 1e400")), ProblemKind::jsonBroken);
+        QCOMPARE(kindOf(with("\"height\": 1.6", "\"height\": -1e999")), ProblemKind::jsonBroken);
+        for (const char* open : {"[", "{\"a\":"}) {
+            std::string deep = "{\"bollard\": 1, \"x\": ";
+            for (int i = 0; i < 100000; ++i)
+                deep += open;
+            QCOMPARE(kindOf(deep), ProblemKind::jsonBroken);
+        }
+        const std::string deepNumber = std::string(30000, '(') + "1" + std::string(30000, ')');
+        QCOMPARE(kindOf(with("\"0.1 mm\"", "\"" + deepNumber + "\"")), ProblemKind::fieldWrong);
+        for (const char* version : {"0", "-3", "18446744073709551615", "4294967297"})
+            QVERIFY2(kindOf(with("\"bollard\": 1", std::string("\"bollard\": ") + version)) !=
+                         ProblemKind::stopped,
+                     version);
+    }
+
+    void everyEditedNumberCanBeSavedAndOpenedAgain() {
+        // Every field of the card in turn, pushed out of its range in every way.
+        samples::RandomCards cards(23);
+        card::Card full = samples::fullCard();
+        int fields = 0;
+        card::eachNumber(full, [&](auto&, const card::Range&) { ++fields; });
+        QVERIFY(fields > 60);
+        const auto asRead = card::cardFromJson(card::jsonOf(full));
+        QVERIFY(asRead && card::jsonOf(*asRead) == card::jsonOf(full));
+        for (int field = 0; field < fields; ++field)
+            for (const double wild : {-1e9, 1e9, std::nan(""), std::numeric_limits<double>::infinity()}) {
+                card::Card card = full;
+                int at = 0;
+                bool outside = false;
+                card::eachNumber(card, [&](auto& number, const card::Range& range) {
+                    if (at++ != field)
+                        return;
+                    if constexpr (std::is_same_v<std::decay_t<decltype(number)>, double>)
+                        number = wild;
+                    else
+                        number = wild > 0 ? 2000000000 : -2000000000;
+                    outside = !range.holds(double(number));
+                });
+                QVERIFY(outside);
+                card::keepWithinRanges(card);
+                const auto back = card::cardFromJson(card::jsonOf(card));
+                QVERIFY2(back, back ? "" : back.problem().subject.c_str());
+            }
+        // And a file that goes beyond any range is refused: none is left out above.
+        const QJsonDocument json = QJsonDocument::fromJson(QByteArray::fromStdString(card::jsonOf(full)));
+        int numbers = 0;
+        eachNumberIn(json.object(), [&](const QJsonValue&) { ++numbers; });
+        QVERIFY2(numbers <= fields + 8,
+                 qPrintable(QString("%1 in the file, %2 ranges").arg(numbers).arg(fields)));
+    }
+
+    void exceptionsOfAnyStepBecomeAFinding() {
+        card::Pipeline pipeline(samples::catalogue());
+        const auto card = std::make_shared<const card::Card>(samples::plate("H"));
+        int stages = 0;
+        const auto made = pipeline.run(card, {}, {}, [&](const card::Made& stage) {
+            if (++stages == 1)
+                throw std::runtime_error("the slipway is wet");
+            QVERIFY(samples::finding(stage, check::FindingKind::stepFailed));
+        });
+        const auto* failed = samples::finding(made, check::FindingKind::stepFailed);
+        QVERIFY(failed && failed->problem.detail == "the slipway is wet" && made.lettering && made.solid);
+        QVERIFY(!pipeline.run(card, {}).solid->problem); // and the next run is as good as ever
     }
 };
 QTEST_GUILESS_MAIN(CardTest)

@@ -1,4 +1,6 @@
 #include "../sample_cards.hpp"
+#include <QTemporaryDir>
+#include <set>
 
 using namespace bollard;
 using check::FindingKind, check::Limit, check::Severity, working::Kind;
@@ -95,16 +97,123 @@ class CheckTest : public QObject {
         QVERIFY(!samples::finding(large, FindingKind::openingNarrow));
     }
 
+    void aLetterThatCoversAHoleIsOutsideTheBlank() {
+        card::Card card = samples::plate("I");
+        card.blank.holes = {{60, 22.5, 0.8}}; // narrower than the stroke
+        const auto made = samples::made(card);
+        const auto* outside = samples::finding(made, FindingKind::outsideBlank);
+        QVERIFY(outside && outside->places.size() == 1);
+        card.blank.holes[0].x = 70;
+        QVERIFY(!samples::finding(samples::made(card), FindingKind::outsideBlank));
+    }
+
+    void edgesThatCrossExactlyInCornersAreTold() {
+        // A bar with corners on the plate's own edges, and one whose corners touch them from within.
+        for (const bool across : {true, false}) {
+            card::Card card = samples::plate("");
+            setting::Ornament& bar = card.inscriptions[0].ornament;
+            bar.kind = setting::OrnamentKind::bar;
+            bar.width = bar.height = 10;
+            card.inscriptions[0].placing = {setting::Anchor::centre, across ? 0.0 : 5.0, 20, 0};
+            if (across)
+                card.inscriptions[0].placing.turn = 45; // two corners on the edge, one beyond it
+            const auto made = samples::made(card);
+            QCOMPARE(samples::finding(made, FindingKind::outsideBlank) != nullptr, across);
+        }
+    }
+
+    void aSizeThatCannotBeHadIsToldWithWhatWasReached() {
+        card::Card card = samples::plate("il");
+        setting::TextStyle& style = card.inscriptions[0].style;
+        style.sizeBy = setting::SizeBy::width;
+        style.size = 1;
+        style.weight = -0.4; // strokes vanish long before the words are as narrow
+        const auto made = samples::made(card);
+        const auto* missed = samples::finding(made, FindingKind::sizeMissed);
+        QVERIFY(missed);
+        QCOMPARE(missed->limit, 1.0);
+        COMPARE_NEAR(missed->measured,
+                     setting::measureOf(*made.lettering->inscriptions[0].setting, setting::SizeBy::width),
+                     1e-9);
+        QVERIFY(missed->measured > 1.001);
+        style.size = 60;
+        QVERIFY(!samples::finding(samples::made(card), FindingKind::sizeMissed));
+        style = {};
+        style.weight = 5; // twice that is the height of the capitals
+        const auto closed = samples::made(card);
+        QVERIFY(samples::finding(closed, FindingKind::weightHeavy));
+        QCOMPARE(check::worstOf(closed.checked->findings), check::Severity::stop);
+    }
+
+    void lettersBeyondTheGridAreLeftOutAndTold() {
+        card::Card card = samples::plate(std::string(100, 'H'));
+        card.inscriptions[0].style.size = 5000; // half a kilometre of letters
+        const auto made = samples::made(card);
+        const auto* beyond = samples::finding(made, FindingKind::beyondGrid);
+        QVERIFY(beyond && beyond->severity == check::Severity::stop);
+        QVERIFY(beyond->count > 50 && beyond->count < 100);
+        QVERIFY(made.solid && !made.solid->problem);
+        QVERIFY(body::faultsOf(made.solid->mesh).none());
+        for (const body::Vertex& v : made.solid->mesh.vertices)
+            QVERIFY(std::fabs(v.x) < 1.1e5 && std::fabs(v.y) < 1.1e5);
+        card.inscriptions[0].words = "H";
+        card.inscriptions[0].nudges = {{0, 0, 0, 0, 10000}}; // one letter of 500 m
+        const auto large = samples::made(card);
+        QVERIFY(samples::finding(large, FindingKind::beyondGrid));
+    }
+
+    void aFontThatGoesFromMissingToBrokenIsToldAnew() {
+        QTemporaryDir folder;
+        const std::string path = folder.filePath("face.ttf").toStdString();
+        card::Card card = samples::plate("H");
+        card.inscriptions[0].typeface = {{}, {}, path};
+        card::Pipeline pipeline(samples::catalogue());
+        const auto kind = [&] {
+            const auto made = pipeline.run(std::make_shared<const card::Card>(card), {});
+            return samples::finding(made, FindingKind::typefaceProblem)->problem.kind;
+        };
+        QCOMPARE(kind(), quantity::ProblemKind::fileMissing);
+        QVERIFY(files::writeWhole(path, "no font", files::IfThere::refuse));
+        QCOMPARE(kind(), quantity::ProblemKind::fontBroken);
+    }
+
+    void idsAndAcceptanceStayWithTheMatter() {
+        card::Card card = samples::plate("QUAY");
+        card.inscriptions.push_back(card.inscriptions[0]);
+        card.inscriptions[0].placing.y = 33;
+        card.inscriptions[1].placing.y = 12;
+        card.inscriptions[1].id = "quay";
+        for (card::Inscription& inscription : card.inscriptions)
+            inscription.style.size = 2;
+        const auto idsOf = [](const card::Made& made) {
+            std::set<std::string> ids;
+            for (const auto& finding : made.checked->findings)
+                ids.insert(finding.id);
+            return ids;
+        };
+        const auto made = samples::made(card);
+        const auto ids = idsOf(made);
+        QCOMPARE(ids.size(), made.checked->findings.size()); // each its own
+        QVERIFY(ids.contains("strokeNarrow:i0") && ids.contains("strokeNarrow:quay"));
+        card.inscriptions[1].style.size = 2.1; // another measure, the same matter
+        QVERIFY(idsOf(samples::made(card)).contains("strokeNarrow:quay"));
+        const auto now = samples::made(card);
+        for (const auto& some : now.checked->findings)
+            card.accepted.push_back({some.id, "as the last ones", some.measured});
+        QVERIFY(check::worstOf(samples::made(card).checked->findings) == check::Severity::note);
+        card.inscriptions[1].style.size = 1.9; // worse than what was accepted
+        QCOMPARE(check::worstOf(samples::made(card).checked->findings), check::Severity::stop);
+    }
+
     void aHoleThatMissesTheBlankIsTold() {
         card::Card card = samples::plate("TIDE");
         card.blank.holes = {{8, 22.5, 4}};
         QVERIFY(!samples::finding(samples::made(card), FindingKind::holeOutside));
         card.blank.holes = {{8, 22.5, 4}, {1, 22.5, 4}, {300, 5, 4}};
         const auto made = samples::made(card);
-        int told = 0;
-        for (const auto& finding : made.checked->findings)
-            told += finding.kind == FindingKind::holeOutside ? 1 : 0;
-        QCOMPARE(told, 2);
+        const auto* told = samples::finding(made, FindingKind::holeOutside);
+        QVERIFY(told);
+        QCOMPARE(told->places.size(), size_t{2});
         QVERIFY(body::faultsOf(made.solid->mesh).openEdges == 0);
     }
 

@@ -6,6 +6,11 @@
 #include <QProcess>
 #include <QTemporaryDir>
 #include <QXmlStreamReader>
+#include <csignal>
+#include <sys/stat.h>
+#include <sys/wait.h>
+#include <thread>
+#include <unistd.h>
 
 using namespace bollard;
 using files::IfThere;
@@ -102,7 +107,7 @@ class FilesTest : public QObject {
 
     void threeMfHoldsNamedColouredBodiesInMillimetres() {
         const auto made = samples::made(samples::plate("BUOY"));
-        QVERIFY(card::writeOutput(made, *card::formatOf("x.3mf"), at("x.3mf"), IfThere::refuse));
+        QVERIFY(samples::write(made, at("x.3mf"), IfThere::refuse));
         QString unit;
         const QList<ReadBody> bodies = bodiesIn(folder_.filePath("x.3mf"), unit);
         QCOMPARE(unit, QString("millimeter"));
@@ -135,10 +140,111 @@ class FilesTest : public QObject {
     void nothingToMakeIsSaid() {
         card::Card card;
         card.blank.kind = blank::Kind::none;
-        const auto written =
-            card::writeOutput(samples::made(card), *card::formatOf("x.stl"), at("x.stl"), IfThere::refuse);
+        const auto written = samples::write(samples::made(card), at("x.stl"), IfThere::refuse);
         QVERIFY(!written && written.problem().kind == ProblemKind::nothingToMake);
         QVERIFY(!QFile::exists(folder_.filePath("x.stl")));
+    }
+
+    void severalFilesAreWrittenTogetherOrNotAtAll() {
+        QVERIFY(files::writeWhole(at("old.txt"), "old", IfThere::refuse));
+        const std::vector<files::WholeFile> some{
+            {at("new.txt"), "1"}, {at("old.txt"), "2"}, {at("no/such/folder.txt"), "3"}};
+        const auto failed = files::writeTogether(some, IfThere::replace);
+        QVERIFY(!failed && failed.problem().subject == at("no/such/folder.txt"));
+        QVERIFY(!QFile::exists(QString::fromStdString(at("new.txt"))));
+        QCOMPARE(*files::readWhole(at("old.txt")), std::string("old"));
+        // The same path twice: the second one finds the first there, and takes it back.
+        QVERIFY(!files::writeTogether(std::vector<files::WholeFile>{{at("x.txt"), "1"}, {at("x.txt"), "2"}},
+                                      IfThere::refuse));
+        QVERIFY(!QFile::exists(QString::fromStdString(at("x.txt"))));
+        QVERIFY(files::writeTogether(
+            std::vector<files::WholeFile>{{at("new.txt"), "1"}, {at("old.txt"), "2"}}, IfThere::replace));
+        QCOMPARE(*files::readWhole(at("old.txt")), std::string("2"));
+        for (const char* name : {"new.txt", "old.txt"})
+            QFile::remove(QString::fromStdString(at(name)));
+    }
+
+    void linksAreFollowedAndReadOnlyFilesAreAskedFor() {
+        QVERIFY(files::writeWhole(at("real.txt"), "1", IfThere::refuse));
+        const QString link = folder_.filePath("link.txt"), loose = folder_.filePath("loose.txt");
+        QVERIFY(QFile::link("real.txt", link)); // relative, as people make them
+        QVERIFY(files::writeWhole(link.toStdString(), "2", IfThere::replace));
+        QVERIFY(QFileInfo(link).isSymLink());
+        QCOMPARE(*files::readWhole(at("real.txt")), std::string("2"));
+        QVERIFY(QFile::link("later.txt", loose));
+        QVERIFY(files::writeWhole(loose.toStdString(), "3", IfThere::refuse)); // leads to nothing yet
+        QCOMPARE(*files::readWhole(at("later.txt")), std::string("3"));
+
+        QFile real(folder_.filePath("real.txt"));
+        QVERIFY(real.setPermissions(QFile::ReadOwner | QFile::ReadGroup));
+        const auto kept = files::writeWhole(at("real.txt"), "4", IfThere::replace);
+        QVERIFY(!kept && kept.problem().kind == ProblemKind::fileReadOnly);
+        QCOMPARE(*files::readWhole(at("real.txt")), std::string("2"));
+        QVERIFY(files::writeWhole(at("real.txt"), "5", IfThere::replaceReadOnly));
+        QCOMPARE(*files::readWhole(at("real.txt")), std::string("5"));
+        QCOMPARE(real.permissions() & QFile::WriteOwner, QFile::Permissions()); // its mode stays
+        for (const QString& name : QDir(folder_.path()).entryList(QDir::Files | QDir::System))
+            QFile::remove(folder_.filePath(name));
+    }
+
+    void longNamesAndManyThreadsAreNoMatter() {
+        const std::string longest = at(std::string(251, 'n').c_str());
+        QVERIFY(files::writeWhole(longest, "x", IfThere::refuse));
+        QVERIFY(files::writeWhole(longest, "y", IfThere::replace));
+        QVERIFY(!files::writeWhole(at(std::string(5000, 'n').c_str()), "x", IfThere::refuse));
+        QVERIFY(!files::readWhole(at(std::string(5000, 'n').c_str())));
+        // New files get what the process gives, whoever writes meanwhile.
+        const mode_t before = umask(027);
+        std::vector<std::thread> writers;
+        for (int i = 0; i < 8; ++i)
+            writers.emplace_back([&, i] {
+                for (int k = 0; k < 20; ++k)
+                    (void)files::writeWhole(at(("t" + std::to_string(i)).c_str()), "x", IfThere::replace);
+            });
+        for (std::thread& writer : writers)
+            writer.join();
+        umask(before);
+        for (int i = 0; i < 8; ++i) {
+            struct stat about {};
+            QCOMPARE(stat(at(("t" + std::to_string(i)).c_str()).c_str(), &about), 0);
+            QCOMPARE(int(about.st_mode & 0777), 0640);
+        }
+        for (const QString& name : QDir(folder_.path()).entryList(QDir::Files | QDir::Hidden))
+            QFile::remove(folder_.filePath(name));
+    }
+
+    void readingEndsOnPipesAndDevices() {
+        const std::string pipe = at("pipe");
+        QCOMPARE(mkfifo(pipe.c_str(), 0600), 0);
+        for (const std::string& path :
+             {pipe, std::string("/dev/zero"), std::string("/dev/null"), folder_.path().toStdString()}) {
+            const auto read = files::readWhole(path);
+            QVERIFY2(!read && read.problem().kind == ProblemKind::fileUnreadable, path.c_str());
+            QVERIFY(!type::openTypeface(path));
+        }
+        QFile::remove(QString::fromStdString(pipe));
+    }
+
+    void aKilledWriterLeavesNothingBehind() {
+        // Killed again and again while it writes: never a draft, never half a file.
+        for (int i = 0; i < 20; ++i) {
+            const pid_t child = fork();
+            if (child == 0) {
+                const std::string bytes(4 << 20, 'x');
+                for (;;)
+                    (void)files::writeWhole(at("k.bin"), bytes, IfThere::replace);
+            }
+            std::this_thread::sleep_for(std::chrono::milliseconds(4 + 3 * i));
+            kill(child, SIGKILL);
+            waitpid(child, nullptr, 0);
+            for (const QString& name : QDir(folder_.path()).entryList(QDir::Files | QDir::Hidden)) {
+                const bool leftWhileRenamed = name.startsWith(".bollard-draft-"); // between two system calls
+                QVERIFY2(name == "k.bin" ||
+                             (leftWhileRenamed && QFileInfo(folder_.filePath(name)).size() == 4 << 20),
+                         qPrintable(name));
+                QFile::remove(folder_.filePath(name));
+            }
+        }
     }
 };
 QTEST_GUILESS_MAIN(FilesTest)

@@ -111,6 +111,21 @@ class FitTest : public QObject {
         const card::Card card = samples::plate("QUAY");
         QVERIFY(!card::largestThatFits(card, card.inscriptions[0], face_, 100, stop.get_token()));
     }
+
+    void theLargestSizeKeepsOffHolesItWouldCover() {
+        card::Card card = samples::plate("I");
+        card.inscriptions[0].working.kind = working::Kind::sunk;
+        card.blank.holes = {{60, 30, 0.6}};
+        const auto typeface = samples::typeface("League Spartan", "Bold");
+        const auto fit = card::largestThatFits(card, card.inscriptions[0], typeface);
+        QVERIFY(fit);
+        card.inscriptions[0].style.size = fit->size;
+        const auto made = samples::made(card);
+        QVERIFY(!samples::finding(made, check::FindingKind::outsideBlank));
+        QVERIFY(fit->size < 20); // without the hole it is twice that
+        card.blank.holes.clear();
+        QVERIFY(card::largestThatFits(card, card.inscriptions[0], typeface)->size > 30);
+    }
 };
 QTEST_GUILESS_MAIN(FitTest)
 #include "fit_test.moc"

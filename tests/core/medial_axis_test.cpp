@@ -92,6 +92,21 @@ class MedialAxisTest : public QObject {
                      qPrintable(QString("%1: %2").arg(QChar(ushort(letter))).arg(stroke)));
         }
     }
+
+    void aNeedlesWidthChangesByAHairWithItsShape() {
+        // Triangles 20 mm long and ever blunter: what counts of the tip grows from nothing to the whole base
+        // without a jump.
+        double before = -1;
+        for (double base = 10000; base <= 40000; base += 50) {
+            const Region needle{{{{0, 0}, {200000, -int(base / 2)}, {200000, int(base / 2)}}}};
+            const double width = narrowest(widths(needle), WidthKind::stroke);
+            QVERIFY(width <= base);
+            if (before >= 0)
+                QVERIFY2(std::fabs(width - before) < 500, qPrintable(QString::number(base)));
+            before = width;
+        }
+        QVERIFY(before > 20000);
+    }
 };
 QTEST_APPLESS_MAIN(MedialAxisTest)
 #include "medial_axis_test.moc"

@@ -218,7 +218,7 @@ class OrnamentTest : public QObject {
         QCOMPARE(QString::fromStdString(card::jsonOf(*again)), QString::fromStdString(text));
         for (size_t i = 0; i < card.inscriptions.size(); ++i) {
             card::Inscription read = again->inscriptions[i];
-            read.unread.clear();
+            read.unread = std::string();
             QVERIFY(read == card.inscriptions[i]);
         }
         for (const auto& [field, wrong] : {std::pair("\"slide\": -2.5", "\"slide\": \"far\""),

@@ -1,3 +1,4 @@
+#include "plane/filling.hpp"
 #include "plane/gap.hpp"
 #include "plane/near_boxes.hpp"
 #include "plane/subdivision.hpp"
@@ -214,6 +215,43 @@ class PlaneTest : public QObject {
         const std::vector<Region> layers(65, Region{{square(0, 0, 10)}});
         const auto plan = subdivided(layers);
         QVERIFY(!plan && plan.problem().kind == bollard::quantity::ProblemKind::tooManyWorkings);
+    }
+
+    void fillingApartIsFillingTogether() {
+        // Rings of all kinds, each way round: alone, within each other, crossing and touching.
+        std::mt19937 random(3);
+        const auto number = [&](int below) { return int(random() % unsigned(below)); };
+        for (int round = 0; round < 60; ++round) {
+            std::vector<Ring> rings;
+            for (int i = 0; i < 30; ++i) {
+                const Vector middle{double(number(20000)), double(number(20000))};
+                const Outline drawn{{circle(middle, 100 + number(round % 2 ? 900 : 6000))}};
+                for (Ring& ring : flattened(drawn, 1, 2)) {
+                    if (number(2))
+                        std::ranges::reverse(ring);
+                    if (number(8) == 0)
+                        rings.push_back(ring); // twice the same
+                    rings.push_back(std::move(ring));
+                }
+            }
+            int asked = 0;
+            const auto small = [&](const std::vector<Ring>& some) {
+                ++asked;
+                return filled(some); // few points: together
+            };
+            std::vector<Ring> few(rings.begin(), rings.end());
+            const Region apart = filledApart(few, small);
+            double together = 0; // by the winding number of each place
+            Region expected;
+            expected = filled(std::vector<Ring>(few.begin(), few.end()));
+            together = areaOf(expected);
+            QVERIFY2(std::fabs(areaOf(apart) - together) <= 1e-6 * std::fabs(together) + 1,
+                     qPrintable(QString("%1: %2 %3").arg(round).arg(areaOf(apart)).arg(together)));
+            for (int k = 0; k < 200; ++k) {
+                const Point p{number(26000) - 3000, number(26000) - 3000};
+                QCOMPARE(contains(apart, p), contains(expected, p));
+            }
+        }
     }
 };
 QTEST_APPLESS_MAIN(PlaneTest)

@@ -38,7 +38,7 @@ class RowsTest : public QObject {
 
     void nudgesStayWithTheirLettersFromRowToRow() {
         card::Card card = samples::plate("No {no} {quay}");
-        card.rows = {{"quay"}, {{"north"}, {"south"}}, {"no", 9, 1, 1}};
+        card.rows = setting::Rows{{"quay"}, {{"north"}, {"south"}}, {"no", 9, 1, 1}};
         setting::Nudge quay, second;
         quay.letter = 8; // the first letter of the quay
         quay.y = 2;
@@ -119,7 +119,7 @@ class RowsTest : public QObject {
         QCOMPARE((*table)[2][0], std::string("“quay”"));
         QCOMPARE((*files::tableFromCsv("Grønholm\n"))[0][0], std::string("Grønholm")); // UTF-8 stays
         card::Card card = samples::plate("{name}");
-        card.rows = {{"name"}, {{"\xF8"}}, {}}; // from wherever: a card can always be written
+        card.rows = setting::Rows{{"name"}, {{"\xF8"}}, {}}; // from wherever: a card can always be written
         QVERIFY(card::cardFromJson(card::jsonOf(card)));
     }
 

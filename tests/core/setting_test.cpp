@@ -216,6 +216,33 @@ class SettingTest : public QObject {
         QVERIFY(
             !card::largestThatFits(nowhere, nowhere.inscriptions[0], samples::typeface("Quicksand", "Bold")));
     }
+
+    void noWeightMakesWordsVanishThatHaveAWidth() {
+        for (const double size : {7.98, 8.0, 12.0, 3.0})
+            for (const double weight : {0.6, -0.2, -0.05, 0.3}) {
+                setting::TextStyle style;
+                style.sizeBy = setting::SizeBy::width;
+                style.size = size;
+                style.weight = weight;
+                const auto s = setting::set("Harbour", samples::typeface("GFS Didot"), style);
+                QVERIFY(!s.letters.empty() && std::isfinite(s.scale) && s.scale > 0);
+                const double measured = setting::measureOf(s, setting::SizeBy::width);
+                QVERIFY2(measured > 0, qPrintable(QStringLiteral("%1 %2").arg(size).arg(weight)));
+                if (weight > 0)
+                    COMPARE_NEAR(measured, size, 0.001);
+            }
+    }
+
+    void aZeroWidthSpaceHasNoWidth() {
+        setting::TextStyle style;
+        style.wordSpace = 7;
+        const auto width = [&](const std::string& words) {
+            return setting::measureOf(setting::set(words, samples::typeface("League Spartan", "Bold"), style),
+                                      setting::SizeBy::width);
+        };
+        COMPARE_NEAR(width("A\u200BB"), width("AB"), 0.001);
+        QVERIFY(width("A B") > width("AB") + 7);
+    }
 };
 QTEST_GUILESS_MAIN(SettingTest)
 #include "setting_test.moc"

@@ -179,6 +179,30 @@ class WordingTest : public QObject {
         const QString shortened = wording::wordsOnOneLine(std::string(200, 'x'), 20);
         QVERIFY(shortened.size() <= 20 && shortened.endsWith(QChar(0x2026)));
     }
+
+    void reasonsFitWhatIsTold() {
+        const card::Card card = samples::plate("B");
+        Finding f = finding(FindingKind::strokeNarrow, working::Kind::raised, Severity::watch);
+        f.measured = 0.83996;
+        f.limit = 0.84;
+        QCOMPARE(wording::textOf(f, card).measured, QString("0.83996 < 0.84000"));
+        QVERIFY(wording::textOf(f, card).why.contains("printed line"));
+        f.ownLimit = true; // no line of the printer is as wide as that
+        QVERIFY(!wording::textOf(f, card).why.contains("line") &&
+                wording::textOf(f, card).why.contains("you set"));
+
+        Finding tall = finding(FindingKind::heightTall, working::Kind::raised, Severity::watch);
+        tall.whenAbove = true;
+        tall.places[0].width = 0.5;
+        tall.measured = 5;
+        tall.limit = 3; // six times
+        QVERIFY(wording::textOf(tall, card).why.contains("More than 6 times"));
+
+        const Finding stray = finding(FindingKind::pieceLoose, working::Kind::freeStanding, Severity::stop);
+        QVERIFY(wording::textOf(stray, card).title.contains("blank"));
+        const auto without = wording::textOf(stray, samples::freeStanding("B"));
+        QVERIFY(!without.title.contains("blank") && !without.why.contains("blank"));
+    }
 };
 QTEST_APPLESS_MAIN(WordingTest)
 #include "wording_test.moc"

@@ -26,7 +26,8 @@ class FlatView : public QWidget {
     const std::vector<type::Misspelling>& misspelt() const { return misspelt_; }
 
     bool writing() const { return caret_.has_value(); }
-    void startWriting(); ///< a caret at the end of the selected words
+    void write(const QString& text); ///< at the caret, while writing
+    void startWriting();             ///< a caret at the end of the selected words
     int caret() const { return caret_.value_or(-1); }
 
     /// Grips of the line that the selected words run along; their places in mm on the side.
@@ -81,7 +82,6 @@ class FlatView : public QWidget {
     const working::PlacedLetters* shownLetters() const;
     void paintCaret(QPainter& painter) const;
     void placeCaret(QPointF at);
-    void write(const QString& text);
     void erase(int from, int count);
     void moveCaretUpright(int lines);
     void stopWriting();

@@ -10,6 +10,7 @@
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QLocale>
+#include <QMimeData>
 #include <QPlainTextEdit>
 #include <QPushButton>
 
@@ -19,19 +20,40 @@ namespace {
 using Kind = NumberField::Kind;
 constexpr int sizeMeasures = 5;
 
+/// The field of the words, which tells what was pasted into it.
+class WordsField : public QPlainTextEdit {
+  public:
+    using QPlainTextEdit::QPlainTextEdit;
+    std::function<void(const QString&)> pasted{};
+
+  protected:
+    void insertFromMimeData(const QMimeData* source) override {
+        QPlainTextEdit::insertFromMimeData(source);
+        if (source->hasText())
+            pasted(source->text());
+    }
+};
+
 } // namespace
 
 LetteringStation::LetteringStation(CardEditor& editor, Maker& maker, QWidget* parent)
     : StationBody(editor, parent), maker_(maker) {
-    slips_ = new Slips(editor, this);
+    slips_ = new Slips(editor, maker, this);
     wide(slips_);
     connect(slips_, &Slips::artworkFileWanted, this, &LetteringStation::artworkFileWanted);
+    connect(slips_, &Slips::wordsWanted, this, [this] {
+        // What is typed next stands in the place of what was put there.
+        words_->setFocus();
+        words_->selectAll();
+    });
     connect(&maker_, &Maker::stageDone, this,
             [this] { // only then is it known what the typeface has
                 if (isVisible() && shownTypeface() != typefaceControls_->typeface())
                     refresh();
             });
-    words_ = new QPlainTextEdit(this);
+    auto* words = new WordsField(this);
+    words->pasted = [this](const QString& text) { emit wordsPasted(text); };
+    words_ = words;
     words_->setAccessibleName(tr("Words"));
     words_->setTabChangesFocus(true);
     words_->setFixedHeight(62);
@@ -257,7 +279,7 @@ void LetteringStation::openTypefaces() {
     typefacePlace_->show();
     const card::Inscription& inscription = *editor_.inscription();
     const card::Card& card = editor_.card();
-    const setting::Filled filled = setting::filled(inscription.words, card.rows, card.row);
+    const setting::Filled filled = setting::filled(inscription.words, *card.rows, card.row);
     typefaces_->start(faceBefore_, QString::fromStdString(filled.words), inscription.style,
                       check::limitOf(card.process, inscription.working.kind, check::Limit::strokeWatch));
 }
@@ -436,7 +458,7 @@ void LetteringStation::refreshNudges(const card::Inscription* inscription) {
     const card::Card& card = editor_.card();
     const std::vector<setting::Nudge> nudges = card::nudgesAsMade(card, *inscription);
     const std::u32string all =
-        type::codePoints(setting::filled(inscription->words, card.rows, card.row).words);
+        type::codePoints(setting::filled(inscription->words, *card.rows, card.row).words);
     const auto letterAt = [&](int index) {
         return size_t(index) < all.size()
                    ? QString::fromStdString(type::utf8(std::u32string(1, all[size_t(index)])))

@@ -38,13 +38,17 @@ OutputStation::OutputStation(CardEditor& editor, QWidget* parent) : StationBody(
     numbering_->setAccessibleName(tr("Field that counts the rows"));
     connect(numbering_, &QLineEdit::editingFinished, this, [this] {
         editor_.edit(tr("Name the counting field"), {}, [this](card::Card& card) {
-            card.rows.numbering.field = numbering_->text().trimmed().toStdString();
+            card.rows.edit([this](setting::Rows& rows) {
+                rows.numbering.field = numbering_->text().trimmed().toStdString();
+            });
         });
     });
     const auto counting = [this](const QString& label, card::Range range, int setting::Numbering::*member) {
         return number(label, NumberField::Kind::plain, range, 1, [this, label, member](double value) {
-            editor_.edit(tr("Change the numbering"), label,
-                         [&](card::Card& card) { card.rows.numbering.*member = int(std::lround(value)); });
+            editor_.edit(tr("Change the numbering"), label, [&](card::Card& card) {
+                card.rows.edit(
+                    [&](setting::Rows& rows) { rows.numbering.*member = int(std::lround(value)); });
+            });
         });
     };
     start_ = counting(tr("Starts at"), card::ranges::numberingStart, &setting::Numbering::start);
@@ -59,7 +63,7 @@ OutputStation::OutputStation(CardEditor& editor, QWidget* parent) : StationBody(
 
 void OutputStation::refresh() {
     rows_->refresh();
-    const setting::Numbering& numbering = editor_.card().rows.numbering;
+    const setting::Numbering& numbering = editor_.card().rows->numbering;
     if (!numbering_->hasFocus() || !numbering_->isModified())
         numbering_->setText(QString::fromStdString(numbering.field));
     start_->setValue(numbering.start);

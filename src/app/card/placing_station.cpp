@@ -7,9 +7,7 @@
 #include <QGridLayout>
 #include <QHBoxLayout>
 #include <QLabel>
-#include <QPointer>
 #include <QPushButton>
-#include <QThreadPool>
 
 namespace bollard::app {
 
@@ -18,7 +16,7 @@ using setting::BaselineKind;
 constexpr int readingSides = 3, baselineKinds = 5;
 
 PlacingStation::PlacingStation(CardEditor& editor, Maker& maker, QWidget* parent)
-    : StationBody(editor, parent), maker_(maker) {
+    : StationBody(editor, parent), maker_(maker), fitting_(this) {
     makeLine();
     makePlace();
     makeLargest();
@@ -304,15 +302,13 @@ void PlacingStation::fitLargest() {
         return;
     largest_->setEnabled(false);
     const int selected = editor_.selected();
-    QThreadPool::globalInstance()->start(
-        [guard = QPointer(this), selected, inscription = *editor_.inscription(), card = editor_.card(),
-         typeface = letters->setting->typeface, least = leastWidth_->currentData().toDouble()] {
-            const std::optional<card::Fit> fit = card::largestThatFits(card, inscription, typeface, least);
-            QMetaObject::invokeMethod(qApp, [guard, selected, inscription, fit] {
-                if (guard) // else the window went meanwhile
-                    guard->takeLargest(selected, inscription, fit);
-            });
-        });
+    fitting_.start([this, selected, inscription = *editor_.inscription(), card = editor_.card(),
+                    typeface = letters->setting->typeface,
+                    least = leastWidth_->currentData().toDouble()](const Background::Courier& courier) {
+        const std::optional<card::Fit> fit =
+            card::largestThatFits(card, inscription, typeface, least, courier.stop());
+        courier.post([this, selected, inscription, fit] { takeLargest(selected, inscription, fit); });
+    });
 }
 
 void PlacingStation::takeLargest(int selected, const card::Inscription& inscription,

@@ -130,9 +130,9 @@ void RouteCard::refresh() {
                                     : tr("nothing to work"));
     station(process).setSummary(wording::summaryOf(card.process, card.unit));
     station(output).setSummary(
-        card.rows.values.empty()
+        card.rows->values.empty()
             ? tr("STL, 3MF, SVG, DXF, picture")
-            : tr("STL, 3MF, SVG, DXF, picture; row %1 of %2").arg(card.row + 1).arg(card.rows.count()));
+            : tr("STL, 3MF, SVG, DXF, picture; row %1 of %2").arg(card.row + 1).arg(card.rows->count()));
     for (Station* s : stations_)
         s->refresh();
 }

@@ -74,7 +74,7 @@ RowsTable::RowsTable(CardEditor& editor, QWidget* parent) : QWidget(parent), edi
 }
 
 void RowsTable::refresh() {
-    const setting::Rows& rows = editor_.card().rows;
+    const setting::Rows& rows = *editor_.card().rows;
     const QSignalBlocker quiet(table_);
     const int column = std::max(table_->currentColumn(), 0);
     const int lines = rows.fields.empty() ? 0 : int(rows.values.size()) + 1;
@@ -112,34 +112,38 @@ void RowsTable::refresh() {
     removeField_->setEnabled(!rows.fields.empty());
 }
 
+void RowsTable::editRows(const QString& name, const std::function<void(setting::Rows&)>& change) {
+    editor_.edit(name, {}, [&](card::Card& card) { card.rows.edit(change); });
+}
+
 void RowsTable::takeCell(int line, int column) {
     const std::string text = table_->item(line, column)->text().toStdString();
-    editor_.edit(line == 0 ? tr("Rename field") : tr("Change row"), {}, [&](card::Card& card) {
+    editRows(line == 0 ? tr("Rename field") : tr("Change row"), [&](setting::Rows& rows) {
         if (line == 0) {
-            card.rows.fields[size_t(column)] = text;
+            rows.fields[size_t(column)] = text;
             return;
         }
-        auto& values = card.rows.values[size_t(line - 1)];
+        auto& values = rows.values[size_t(line - 1)];
         values.resize(std::max(values.size(), size_t(column) + 1));
         values[size_t(column)] = text;
     });
 }
 
 void RowsTable::addRow() {
-    editor_.edit(tr("Add row"), {}, [](card::Card& card) {
-        if (card.rows.fields.empty())
-            card.rows.fields.push_back(tr("name").toStdString());
-        card.rows.values.emplace_back(card.rows.fields.size());
+    editRows(tr("Add row"), [](setting::Rows& rows) {
+        if (rows.fields.empty())
+            rows.fields.push_back(tr("name").toStdString());
+        rows.values.emplace_back(rows.fields.size());
     });
-    editor_.showRow(editor_.card().rows.count() - 1);
+    editor_.showRow(editor_.card().rows->count() - 1);
     table_->setFocus();
 }
 
 void RowsTable::addField() {
-    editor_.edit(tr("Add field"), {}, [](card::Card& card) {
-        card.rows.fields.push_back(tr("field %1").arg(card.rows.fields.size() + 1).toStdString());
-        if (card.rows.values.empty())
-            card.rows.values.emplace_back();
+    editRows(tr("Add field"), [](setting::Rows& rows) {
+        rows.fields.push_back(tr("field %1").arg(rows.fields.size() + 1).toStdString());
+        if (rows.values.empty())
+            rows.values.emplace_back();
     });
     table_->setFocus();
     table_->setCurrentCell(0, table_->columnCount() - 1);
@@ -147,20 +151,20 @@ void RowsTable::addField() {
 
 void RowsTable::removeRow() {
     editor_.edit(tr("Remove row"), {}, [](card::Card& card) {
-        card.rows.values.erase(card.rows.values.begin() + card.row);
-        card.row = std::max(0, std::min(card.row, card.rows.count() - 1));
+        card.rows.edit([&](setting::Rows& rows) { rows.values.erase(rows.values.begin() + card.row); });
+        card.row = std::max(0, std::min(card.row, card.rows->count() - 1));
     });
 }
 
 void RowsTable::removeField() {
     const auto column = size_t(std::max(table_->currentColumn(), 0));
-    editor_.edit(tr("Remove field"), {}, [&](card::Card& card) {
-        card.rows.fields.erase(card.rows.fields.begin() + std::ptrdiff_t(column));
-        for (auto& values : card.rows.values)
+    editRows(tr("Remove field"), [&](setting::Rows& rows) {
+        rows.fields.erase(rows.fields.begin() + std::ptrdiff_t(column));
+        for (auto& values : rows.values)
             if (column < values.size())
                 values.erase(values.begin() + std::ptrdiff_t(column));
-        if (card.rows.fields.empty())
-            card.rows.values.clear();
+        if (rows.fields.empty())
+            rows.values.clear();
     });
 }
 

@@ -22,6 +22,7 @@ class RowsTable : public QWidget {
     void tableFileWanted();
 
   private:
+    void editRows(const QString& name, const std::function<void(setting::Rows&)>& change);
     void takeCell(int line, int column);
     void addRow();
     void addField();

@@ -1,6 +1,7 @@
 #include "app/card/slips.hpp"
 #include "app/controls/empty_out.hpp"
 #include "app/controls/looks.hpp"
+#include "card/free_room.hpp"
 #include "wording/wording.hpp"
 #include <QApplication>
 #include <QHBoxLayout>
@@ -68,7 +69,8 @@ class Slip : public QPushButton {
 
 } // namespace
 
-Slips::Slips(CardEditor& editor, QWidget* parent) : QWidget(parent), editor_(editor) {
+Slips::Slips(CardEditor& editor, Maker& maker, QWidget* parent)
+    : QWidget(parent), editor_(editor), maker_(maker) {
     setAccessibleName(tr("Inscriptions"));
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 4);
@@ -87,7 +89,7 @@ Slips::Slips(CardEditor& editor, QWidget* parent) : QWidget(parent), editor_(edi
     row->setSpacing(2);
     auto* add = new QPushButton(tr("Add inscription"), this);
     add->setObjectName(QStringLiteral("link"));
-    connect(add, &QPushButton::clicked, &editor_, &CardEditor::addInscription);
+    connect(add, &QPushButton::clicked, this, &Slips::addInscription);
     auto* ornament = new QPushButton(tr("Add ornament"), this);
     ornament->setObjectName(QStringLiteral("link"));
     auto* kinds = new QMenu(ornament);
@@ -128,6 +130,13 @@ Slips::Slips(CardEditor& editor, QWidget* parent) : QWidget(parent), editor_(edi
     layout->addLayout(row);
 }
 
+void Slips::addInscription() {
+    editor_.add(tr("Add inscription"),
+                {card::newInscription(editor_.card(), maker_.lettering(), editor_.inscription(),
+                                      tr("new words").toStdString(), maker_.catalogue().get())});
+    emit wordsWanted();
+}
+
 void Slips::addOrnament(setting::OrnamentKind kind) {
     setting::Ornament ornament;
     ornament.kind = kind;
@@ -139,7 +148,8 @@ void Slips::addOrnament(setting::OrnamentKind kind) {
         ornament.width = std::round(size.x * 0.6);
         ornament.height = kind == setting::OrnamentKind::bar ? 1.5 : std::round(size.y * 0.6);
     }
-    editor_.addOrnament(ornament);
+    editor_.add(tr("Add ornament"),
+                {card::newOrnament(editor_.card(), maker_.lettering(), editor_.inscription(), ornament)});
 }
 
 void Slips::refresh() {

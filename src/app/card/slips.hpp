@@ -1,6 +1,7 @@
 // The inscriptions of the card, to choose and arrange.
 #pragma once
 #include "app/document/card_editor.hpp"
+#include "app/document/maker.hpp"
 #include <QWidget>
 
 class QPushButton;
@@ -13,15 +14,18 @@ namespace bollard::app {
 class Slips : public QWidget {
     Q_OBJECT
   public:
-    Slips(CardEditor& editor, QWidget* parent);
+    Slips(CardEditor& editor, Maker& maker, QWidget* parent);
     void refresh();
 
   signals:
     void artworkFileWanted();
+    void wordsWanted(); ///< an inscription was added, and its words are to be typed
 
   private:
+    void addInscription();
     void addOrnament(setting::OrnamentKind kind);
     CardEditor& editor_;
+    Maker& maker_;
     QScrollArea* scroll_;
     QVBoxLayout* list_;
     QPushButton *copy_, *remove_, *up_, *down_, *hide_;

@@ -158,7 +158,8 @@ Station::Station(int number, const QString& title, MakeBody makeBody, QWidget* p
     grid->addWidget(mark_, 0, 1, Qt::AlignRight);
     grid->addWidget(summary_, 1, 0, 1, 2);
     layout->addWidget(head_);
-    setSizePolicy(QSizePolicy::Preferred, QSizePolicy::Fixed);
+    // As high as its lines need at this width, which a fixed height would not know of.
+    setSizePolicy(QSizePolicy::Preferred, QSizePolicy::Preferred);
 }
 
 void Station::setOpen(bool open) {

@@ -1,6 +1,7 @@
 // The bodies of the six stations.
 #pragma once
 #include "app/card/station.hpp"
+#include "app/document/background.hpp"
 #include "app/document/spelling_checker.hpp"
 #include "card/arranging.hpp"
 #include "card/fit.hpp"
@@ -50,6 +51,7 @@ class LetteringStation : public StationBody {
     void fontFileWanted();
     void artworkFileWanted();
     void spellingChecked(); ///< spelling() has more
+    void wordsPasted(const QString& text);
 
   private:
     void makeOrnament();
@@ -134,6 +136,7 @@ class PlacingStation : public StationBody {
     QPushButton *largest_, *centre_, *group_;
     QLabel* told_;
     int arrangeFold_ = 0;
+    Background fitting_;
 };
 
 class WorkingStation : public StationBody {

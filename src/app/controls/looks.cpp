@@ -50,12 +50,14 @@ QToolTip { border: 1px solid @line; padding: 4px; }
 #soft { color: @inkSoft; }
 #problem { color: @stop; }
 #title { font-weight: 600; font-size: 15px; }
-QPushButton { background: transparent; border: 1px solid @line; padding: 4px 10px; min-height: 18px; color: @ink; }
+QPushButton { background: transparent; border: 1px solid @line; padding: 4px 10px; min-height: 18px; color: @ink;
+    outline: none; }
 QPushButton:hover { border-color: @tide; }
 QPushButton:focus { border: 1px solid @tide; }
 QPushButton:pressed { background: @tideWash; }
 QPushButton:disabled { color: @inkSoft; }
 QPushButton#main { border-color: @ink; font-weight: 600; }
+QPushButton#main:focus { border-color: @tide; }
 QPushButton#plain { border-color: transparent; padding: 2px 4px; }
 QPushButton#plain:hover, QPushButton#plain:focus { border-color: @tide; }
 QPushButton#value { text-align: left; }

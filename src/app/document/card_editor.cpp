@@ -1,12 +1,19 @@
 #include "app/document/card_editor.hpp"
 #include "card/arranging.hpp"
 #include "card/card_json.hpp"
-#include "files/whole_file.hpp"
+#include "card/ranges.hpp"
+#include <QCryptographicHash>
+#include <QDir>
 #include <QFileInfo>
+#include <QStandardPaths>
 
 namespace bollard::app {
 
 namespace {
+
+QByteArray shortOf(const std::string& text) {
+    return QCryptographicHash::hash({text.data(), qsizetype(text.size())}, QCryptographicHash::Sha256);
+}
 
 /// How far below its model a new inscription is put: about a line.
 double stagger(const card::Inscription& model) {
@@ -21,12 +28,13 @@ setting::Origin originOf(const setting::Nudge& nudge) {
 
 } // namespace
 
-/// One step of history: the whole card before and after. Cards are small, and nothing can be forgotten.
+/// One step of history: the card before and after, so that nothing can be forgotten; what is the same in both
+/// is there once.
 class CardEditor::Step : public QUndoCommand {
   public:
-    Step(CardEditor& editor, const QString& name, QString key, card::Card after, int selectedAfter)
-        : QUndoCommand(name), editor_(editor), key_(std::move(key)), before_(editor.card_),
-          after_(std::move(after)), selectedBefore_(editor.selected_), selectedAfter_(selectedAfter) {}
+    Step(CardEditor& editor, const QString& name, QString key, const card::Card& after, int selectedAfter)
+        : QUndoCommand(name), editor_(editor), key_(std::move(key)), before_(editor.kept_),
+          after_(after, &editor.kept_), selectedBefore_(editor.selected_), selectedAfter_(selectedAfter) {}
 
     int id() const override { return key_.isEmpty() ? -1 : 1; }
     void undo() override { editor_.show(before_, selectedBefore_); }
@@ -44,11 +52,13 @@ class CardEditor::Step : public QUndoCommand {
   private:
     CardEditor& editor_;
     QString key_;
-    card::Card before_, after_;
+    KeptCard before_, after_;
     int selectedBefore_, selectedAfter_;
 };
 
 CardEditor::CardEditor(QObject* parent) : QObject(parent) {
+    constexpr int mostSteps = 2000;
+    history_.setUndoLimit(mostSteps);
     connect(&history_, &QUndoStack::cleanChanged, this, &CardEditor::fileChanged);
     sinceEdit_.start();
 }
@@ -120,6 +130,7 @@ void CardEditor::endGesture() {
 void CardEditor::edit(const QString& name, const QString& key, const Change& change) {
     card::Card after = card_;
     change(after);
+    card::keepWithinRanges(after);
     if (after == card_)
         return;
     constexpr qint64 pause = 1000; // ms
@@ -127,8 +138,8 @@ void CardEditor::edit(const QString& name, const QString& key, const Change& cha
         ++gesture_;
     const int last = int(after.inscriptions.size()) - 1;
     const int selectedAfter = std::clamp(selected_, last >= 0 ? 0 : -1, last);
-    history_.push(new Step(*this, name, key.isEmpty() ? key : key + QString::number(gesture_),
-                           std::move(after), selectedAfter));
+    history_.push(
+        new Step(*this, name, key.isEmpty() ? key : key + QString::number(gesture_), after, selectedAfter));
 }
 
 void CardEditor::editInscription(const QString& name, const QString& key,
@@ -184,7 +195,7 @@ void CardEditor::clearNudges() {
 }
 
 std::vector<setting::Origin> CardEditor::originsOfLetters() const {
-    const auto origins = setting::filled(inscription()->words, card_.rows, card_.row).origins;
+    const auto origins = setting::filled(inscription()->words, *card_.rows, card_.row).origins;
     std::vector<setting::Origin> chosen;
     for (const int letter : letters_)
         if (size_t(letter) < origins.size())
@@ -192,11 +203,12 @@ std::vector<setting::Origin> CardEditor::originsOfLetters() const {
     return chosen;
 }
 
-void CardEditor::show(const card::Card& card, int selected) {
+void CardEditor::show(const KeptCard& state, int selected) {
     const bool otherSelection = selected != selected_;
     const int row = card_.row; // a step back in history is no step to another row
-    card_ = card;
-    card_.row = std::clamp(row, 0, card_.rows.count() - 1);
+    kept_ = state;
+    card_ = state.card();
+    card_.row = std::clamp(row, 0, card_.rows->count() - 1);
     const auto gone = [&](int number) { return size_t(number) >= card_.inscriptions.size(); };
     if (otherSelection || std::ranges::any_of(chosen_, gone))
         takeSelection(selected);
@@ -206,7 +218,7 @@ void CardEditor::show(const card::Card& card, int selected) {
 }
 
 void CardEditor::showRow(int row) {
-    const int there = std::clamp(row, 0, card_.rows.count() - 1);
+    const int there = std::clamp(row, 0, card_.rows->count() - 1);
     if (there == card_.row)
         return;
     card_.row = there;
@@ -215,39 +227,15 @@ void CardEditor::showRow(int row) {
     emit changed();
 }
 
-void CardEditor::addInscription() {
-    edit(tr("Add inscription"), {}, [&](card::Card& card) {
-        card::Inscription added;
-        const plane::Vector size = blank::sizeOf(card.blank);
-        added.placing.x = size.x / 2;
-        added.placing.y = size.y / 2;
-        if (const card::Inscription* like = inscription(); like && !like->isOrnament()) {
-            added = *like;
-            added.unread.clear();
-            added.nudges.clear();
-            added.group = 0;
-            added.placing.y -= stagger(*like);
-        }
-        added.words = tr("new words").toStdString();
-        card::insertInscription(card, int(card.inscriptions.size()), std::move(added));
-    });
-    select(int(card_.inscriptions.size()) - 1);
-}
-
-void CardEditor::addOrnament(const setting::Ornament& ornament) {
-    edit(tr("Add ornament"), {}, [&](card::Card& card) {
-        card::Inscription added;
-        if (const card::Inscription* like = inscription())
-            added.working = like->working;
-        added.ornament = ornament;
-        const plane::Vector size = blank::sizeOf(card.blank);
-        added.placing.x = size.x / 2;
-        added.placing.y = size.y / 2;
-        if (ornament.kind == setting::OrnamentKind::border)
-            added.placing.x = added.placing.y = 0;
-        card::insertInscription(card, int(card.inscriptions.size()), std::move(added));
-    });
-    select(int(card_.inscriptions.size()) - 1);
+void CardEditor::add(const QString& name, std::vector<card::Inscription> inscriptions) {
+    if (inscriptions.empty())
+        return;
+    const int first = int(card_.inscriptions.size()), count = int(inscriptions.size());
+    edit(name, {},
+         [&](card::Card& card) { std::ranges::move(inscriptions, std::back_inserter(card.inscriptions)); });
+    select(first);
+    for (int i = 1; i < count; ++i)
+        toggle(first + i);
 }
 
 void CardEditor::copyInscription() {
@@ -255,6 +243,7 @@ void CardEditor::copyInscription() {
         return;
     edit(tr("Copy inscription"), {}, [&](card::Card& card) {
         card::Inscription copy = *inscription();
+        copy.id.clear();
         copy.placing.y -= stagger(copy);
         card::insertInscription(card, selected_ + 1, std::move(copy));
     });
@@ -265,6 +254,15 @@ void CardEditor::deleteInscription() {
     if (inscription())
         edit(tr("Delete inscription"), {},
              [&](card::Card& card) { card::removeInscription(card, selected_); });
+}
+
+void CardEditor::deleteChosen(const QString& name) {
+    edit(name, {}, [&](card::Card& card) {
+        std::vector<int> going = card::withGroups(card, chosen_);
+        std::ranges::sort(going, std::ranges::greater{});
+        for (const int number : going)
+            card::removeInscription(card, number);
+    });
 }
 
 void CardEditor::moveInscription(int by) {
@@ -294,6 +292,7 @@ quantity::Result<quantity::Done> CardEditor::open(const QString& path) {
     if (!card)
         return card.problem();
     start(*std::move(card), QFileInfo(path).absoluteFilePath());
+    onDisk_ = shortOf(*text);
     return quantity::Done{};
 }
 
@@ -302,7 +301,10 @@ void CardEditor::start(card::Card card, const QString& path, const QString& name
     recovered_ = false;
     path_ = path;
     name_ = name;
+    onDisk_.clear();
+    holdFile();
     card_ = std::move(card);
+    kept_ = KeptCard(card_);
     takeSelection(card_.inscriptions.empty() ? -1 : 0);
     emit restarted();
     emit changed();
@@ -312,16 +314,47 @@ void CardEditor::start(card::Card card, const QString& path, const QString& name
 
 void CardEditor::startRecovered(card::Card card, const QString& path) {
     start(std::move(card), path);
+    if (const auto text = files::readWhole(path.toStdString()))
+        onDisk_ = shortOf(*text);
     recovered_ = true;
     emit fileChanged();
 }
 
-quantity::Result<quantity::Done> CardEditor::saveAs(const QString& path) {
+bool CardEditor::changedOnDisk() const {
+    if (onDisk_.isEmpty())
+        return false;
+    const auto text = files::readWhole(path_.toStdString());
+    return !text || shortOf(*text) != onDisk_;
+}
+
+/// A lock beside the user's data tells other windows that this file is open; it goes with the program.
+void CardEditor::holdFile() {
+    hold_.reset();
+    if (path_.isEmpty())
+        return;
+    const QString real = QFileInfo(path_).canonicalFilePath();
+    const QString folder =
+        QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + QStringLiteral("/open");
+    QDir().mkpath(folder);
+    const QByteArray name = shortOf((real.isEmpty() ? path_ : real).toStdString());
+    auto hold = std::make_unique<QLockFile>(folder + QLatin1Char('/') + QString::fromLatin1(name.toHex()) +
+                                            QStringLiteral(".lock"));
+    hold->setStaleLockTime(0);
+    if (hold->tryLock(0) || hold->error() != QLockFile::LockFailedError) // without a folder nobody knows
+        hold_ = std::move(hold);
+}
+
+quantity::Result<quantity::Done> CardEditor::saveAs(const QString& path, files::IfThere ifThere) {
     const std::string whole = files::withEnding(path.toStdString(), "bollard");
-    const auto written = files::writeWhole(whole, card::jsonOf(card_), files::IfThere::replace);
+    const std::string text = card::jsonOf(card_);
+    const auto written = files::writeWhole(whole, text, ifThere);
     if (!written)
         return written;
+    onDisk_ = shortOf(text);
+    const QString before = path_;
     path_ = QFileInfo(QString::fromStdString(whole)).absoluteFilePath();
+    if (path_ != before)
+        holdFile();
     recovered_ = false;
     history_.setClean();
     emit fileChanged();

@@ -1,7 +1,9 @@
 // The open card: its value, its history, its file.
 #pragma once
-#include "card/card.hpp"
+#include "app/document/kept_card.hpp"
+#include "files/whole_file.hpp"
 #include <QElapsedTimer>
+#include <QLockFile>
 #include <QObject>
 #include <QTimer>
 #include <QUndoStack>
@@ -35,8 +37,9 @@ class CardEditor : public QObject {
     void showRow(int row);
 
     using Change = std::function<void(card::Card&)>;
-    /// Changes the card. `name` is what undo says. Changes of the same `key` (not empty) run together into
-    /// one step while nothing else comes between, no pause of a second, and no endGesture().
+    /// Changes the card, and keeps its numbers within the ranges of its file. `name` is what undo says.
+    /// Changes of the same `key` (not empty) run together into one step while nothing else comes between, no
+    /// pause of a second, and no endGesture().
     void edit(const QString& name, const QString& key, const Change& change);
     /// The same for the selected inscription; nothing happens when there is none.
     void editInscription(const QString& name, const QString& key,
@@ -51,12 +54,11 @@ class CardEditor : public QObject {
     void beginGesture();
     void endGesture();
 
-    /// Adds an inscription like the selected one (below it on the board) and selects it.
-    void addInscription();
-    /// Adds an ornament in the middle of the blank and selects it.
-    void addOrnament(const setting::Ornament& ornament);
+    /// Adds inscriptions after the last one and selects them.
+    void add(const QString& name, std::vector<card::Inscription> inscriptions);
     void copyInscription();
     void deleteInscription();
+    void deleteChosen(const QString& name); ///< all chosen ones and those grouped with them
     void moveInscription(int by);
 
     QUndoStack& history() { return history_; }
@@ -74,7 +76,13 @@ class CardEditor : public QObject {
     /// As start(), for a card that was not saved: it counts as edited.
     void startRecovered(card::Card card, const QString& path);
     /// Writes to `path` (the ending is added) and makes it the card's file.
-    quantity::Result<quantity::Done> saveAs(const QString& path);
+    quantity::Result<quantity::Done> saveAs(const QString& path,
+                                            files::IfThere ifThere = files::IfThere::replace);
+    /// The card's file is not as it was when it was read or written last: someone else changed it, or took it
+    /// away.
+    bool changedOnDisk() const;
+    /// Another window, of this Bollard or another, has the card's file open.
+    bool openElsewhere() const { return !path_.isEmpty() && !hold_; }
 
   signals:
     void changed(); ///< the card
@@ -85,17 +93,21 @@ class CardEditor : public QObject {
   private:
     class Step;
     friend class Step;
-    void show(const card::Card& card, int selected);
+    void show(const KeptCard& state, int selected);
+    void holdFile();
     void takeSelection(int inscription);
     std::vector<setting::Origin> originsOfLetters() const;
 
     card::Card card_;
+    KeptCard kept_; ///< the same, as history has it
     int selected_ = -1;
     std::vector<int> chosen_;
     std::vector<int> letters_;
     int curvePoint_ = -1;
     QUndoStack history_;
     QString path_, name_;
+    QByteArray onDisk_; ///< what the file held when it was read or written last, in short
+    std::unique_ptr<QLockFile> hold_;
     bool recovered_ = false;
     int gesture_ = 0;
     bool inGesture_ = false;

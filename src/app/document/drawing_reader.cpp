@@ -2,28 +2,20 @@
 
 namespace bollard::app {
 
-DrawingReader::DrawingReader(QObject* parent) : QObject(parent) {
-    pool_.setMaxThreadCount(1);
-}
-
-DrawingReader::~DrawingReader() {
-    stop();
-    pool_.waitForDone();
-}
+DrawingReader::DrawingReader(QObject* parent) : QObject(parent), background_(this) {}
 
 void DrawingReader::stop() {
-    stop_.request_stop();
+    background_.stop();
     reading_ = false;
 }
 
 void DrawingReader::read(const QString& path, std::function<void(const Read&)> take) {
     stop();
-    stop_ = std::stop_source();
     reading_ = true;
-    pool_.start([this, path, take = std::move(take), stop = stop_.get_token()] {
+    background_.start([this, path, take = std::move(take)](const Background::Courier& courier) {
         const auto read = std::make_shared<const quantity::Result<artwork::Drawing>>(
-            artwork::drawingFromFile(path.toStdString(), stop));
-        QMetaObject::invokeMethod(this, [this, read, take, stop] {
+            artwork::drawingFromFile(path.toStdString(), courier.stop()));
+        courier.post([this, read, take, stop = courier.stop()] {
             if (stop.stop_requested())
                 return;
             reading_ = false;

@@ -1,10 +1,9 @@
 // Reads drawings off the interface thread.
 #pragma once
+#include "app/document/background.hpp"
 #include "artwork/artwork.hpp"
 #include <QObject>
-#include <QThreadPool>
 #include <memory>
-#include <stop_token>
 
 namespace bollard::app {
 
@@ -14,7 +13,6 @@ class DrawingReader : public QObject {
     using Read = std::shared_ptr<const quantity::Result<artwork::Drawing>>;
 
     explicit DrawingReader(QObject* parent = nullptr);
-    ~DrawingReader() override; ///< stops what is being read and waits for it
 
     /// Calls `take` with the drawing, or the problem met, on the interface thread; never when stop() or
     /// another read() came first.
@@ -23,9 +21,8 @@ class DrawingReader : public QObject {
     bool reading() const { return reading_; }
 
   private:
-    QThreadPool pool_;
-    std::stop_source stop_;
     bool reading_ = false;
+    Background background_;
 };
 
 } // namespace bollard::app

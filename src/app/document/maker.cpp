@@ -7,26 +7,42 @@ constexpr size_t lettersWorthStages = 200;
 
 } // namespace
 
-Maker::Maker(QObject* parent) : QObject(parent) {
-    pool_.setMaxThreadCount(1);
+Maker::Maker(QObject* parent)
+    : QObject(parent), pipeline_(std::make_shared<std::unique_ptr<card::Pipeline>>()), background_(this) {
     constexpr int moment = 150; // ms
     patience_.setSingleShot(true);
     patience_.setInterval(moment);
-    connect(&patience_, &QTimer::timeout, this, [this] { stop_.request_stop(); });
-    pool_.start([this] {
+    connect(&patience_, &QTimer::timeout, this, [this] {
+        background_.stopRunning();
+        overdue_.start();
+    });
+    // What is in a step that knows no stop is left behind with its memory; the newest card does not wait for
+    // it.
+    constexpr int longest = 200; // ms
+    overdue_.setSingleShot(true);
+    overdue_.setInterval(longest);
+    connect(&overdue_, &QTimer::timeout, this, [this] {
+        if (!busy_ || !waiting_ || !catalogue_)
+            return;
+        background_.leaveBehind();
+        pipeline_ =
+            std::make_shared<std::unique_ptr<card::Pipeline>>(std::make_unique<card::Pipeline>(catalogue_));
+        finish(0);
+    });
+    background_.start([this, pipeline = pipeline_](const Background::Courier& courier) {
         const auto read =
             std::make_shared<const type::Catalogue>((drawing::shareFolder() + "/fonts").toStdString());
-        pipeline_ = std::make_unique<card::Pipeline>(read);
-        QMetaObject::invokeMethod(this, [this, read] {
+        *pipeline = std::make_unique<card::Pipeline>(read);
+        courier.post([this, read] {
             catalogue_ = read;
             emit catalogueReady();
         });
     });
 }
 
-Maker::~Maker() {
-    stop_.request_stop();
-    pool_.waitForDone();
+const card::Lettering& Maker::lettering() const {
+    static const card::Lettering none;
+    return shown_.made.lettering ? *shown_.made.lettering : none;
 }
 
 void Maker::make(const card::Card& card, const QString& folder) {
@@ -40,28 +56,28 @@ void Maker::make(const card::Card& card, const QString& folder) {
 
 void Maker::start() {
     waiting_ = false;
-    stop_ = std::stop_source();
     if (!busy_) {
         busy_ = true;
         emit busyChanged();
     }
     const bool boardIsBare = !shown_.made.lettering || shown_.made.lettering->letters() == 0;
-    pool_.start([this, boardIsBare, request = newest_, stop = stop_.get_token()] {
-        Shown shown{request.revision, {}, {}, {}};
-        pipeline_->run(request.card, request.folder, stop, [&](const card::Made& made) {
-            // Small cards are done within a frame: one change of the picture is calmer than two. The first
-            // letters of all come as soon as they can.
-            if (!made.solid && !boardIsBare && made.lettering->letters() < lettersWorthStages)
-                return;
-            const bool solidIsNew = made.solid && made.solid != shown.made.solid;
-            shown.made = made;
-            shown.flat = std::make_shared<const drawing::FlatDrawing>(made);
-            if (solidIsNew)
-                shown.scene = std::make_shared<const picture::Scene>(picture::sceneOf(made.solid->mesh));
-            QMetaObject::invokeMethod(this, [this, shown] { take(shown); });
+    background_.start(
+        [this, boardIsBare, request = newest_, pipeline = pipeline_](const Background::Courier& courier) {
+            Shown shown{request.revision, {}, {}, {}};
+            (*pipeline)->run(request.card, request.folder, courier.stop(), [&](const card::Made& made) {
+                // Small cards are done within a frame: one change of the picture is calmer than two. The
+                // first letters of all come as soon as they can.
+                if (!made.solid && !boardIsBare && made.lettering->letters() < lettersWorthStages)
+                    return;
+                const bool solidIsNew = made.solid && made.solid != shown.made.solid;
+                shown.made = made;
+                shown.flat = std::make_shared<const drawing::FlatDrawing>(made);
+                if (solidIsNew)
+                    shown.scene = std::make_shared<const picture::Scene>(picture::sceneOf(made.solid->mesh));
+                courier.post([this, shown] { take(shown); });
+            });
+            courier.post([this, revision = request.revision] { finish(revision); });
         });
-        QMetaObject::invokeMethod(this, [this, revision = request.revision] { finish(revision); });
-    });
 }
 
 void Maker::take(const Shown& shown) {
@@ -79,6 +95,7 @@ void Maker::take(const Shown& shown) {
 
 void Maker::finish(int) {
     patience_.stop();
+    overdue_.stop();
     if (waiting_)
         return start();
     busy_ = false;

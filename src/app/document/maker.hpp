@@ -1,13 +1,12 @@
 // Makes the open card off the interface thread.
 #pragma once
+#include "app/document/background.hpp"
 #include "card/pipeline.hpp"
 #include "drawing/flat_drawing.hpp"
 #include "picture/scene.hpp"
 #include <QObject>
-#include <QThreadPool>
 #include <QTimer>
 #include <memory>
-#include <stop_token>
 
 namespace bollard::app {
 
@@ -26,11 +25,12 @@ class Maker : public QObject {
     Q_OBJECT
   public:
     explicit Maker(QObject* parent = nullptr);
-    ~Maker() override;
 
     void make(const card::Card& card, const QString& folder);
     bool busy() const { return busy_; }
     const Shown& shown() const { return shown_; }
+    /// The letters shown; none before any were made.
+    const card::Lettering& lettering() const;
     /// Null until the typefaces have been read, which happens off the interface thread too.
     const std::shared_ptr<const type::Catalogue>& catalogue() const { return catalogue_; }
 
@@ -49,14 +49,13 @@ class Maker : public QObject {
         std::string folder;
         int revision = 0;
     };
-    QThreadPool pool_;
-    QTimer patience_;
-    std::stop_source stop_;
-    std::unique_ptr<card::Pipeline> pipeline_; ///< used by the one worker thread only
+    QTimer patience_, overdue_;
+    std::shared_ptr<std::unique_ptr<card::Pipeline>> pipeline_; ///< used by the one worker thread only
     std::shared_ptr<const type::Catalogue> catalogue_;
     Request newest_;
     bool waiting_ = false, busy_ = false;
     Shown shown_;
+    Background background_;
 };
 
 } // namespace bollard::app

@@ -11,7 +11,14 @@
 namespace bollard::app {
 namespace {
 
-constexpr int delay = 2000; // ms
+quantity::Result<quantity::Done> keep(const card::Card& card, const QString& path, const QString& file) {
+    QJsonObject kept;
+    kept[QStringLiteral("path")] = path;
+    kept[QStringLiteral("card")] = QString::fromStdString(card::jsonOf(card));
+    const QByteArray bytes = QJsonDocument(kept).toJson();
+    return files::writeWhole(file.toStdString(), {bytes.constData(), size_t(bytes.size())},
+                             files::IfThere::replace);
+}
 
 QString lockOf(const QString& file) {
     return file + QStringLiteral(".lock");
@@ -27,40 +34,57 @@ Recovery::Recovery(CardEditor& editor, const QString& folder, QObject* parent)
     lock_ = std::make_unique<QLockFile>(lockOf(file_));
     lock_->setStaleLockTime(0);
     lock_->tryLock();
-    timer_.setSingleShot(true);
-    timer_.setInterval(delay);
-    connect(&timer_, &QTimer::timeout, this, &Recovery::keepNow);
-    connect(&editor_, &CardEditor::changed, this, [this] {
-        if (!timer_.isActive())
-            timer_.start();
-    });
+    writer_.setMaxThreadCount(1);
+    // Queued: only once the edit is in history does the card count as edited.
+    connect(&editor_, &CardEditor::changed, this, &Recovery::keepSoon, Qt::QueuedConnection);
     connect(&editor_, &CardEditor::fileChanged, this, [this] {
         if (!editor_.edited())
             giveUp();
     });
 }
 
-Recovery::~Recovery() = default;
+Recovery::~Recovery() {
+    writer_.waitForDone();
+}
 
 QString Recovery::defaultFolder() {
     return QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + QStringLiteral("/unsaved");
 }
 
-void Recovery::keepNow() {
+void Recovery::keepSoon() {
     if (!editor_.edited())
         return;
-    QJsonObject kept;
-    kept[QStringLiteral("path")] = editor_.path();
-    kept[QStringLiteral("card")] = QString::fromStdString(card::jsonOf(editor_.card()));
-    const QByteArray bytes = QJsonDocument(kept).toJson();
-    const auto written = files::writeWhole(file_.toStdString(), {bytes.constData(), size_t(bytes.size())},
-                                           files::IfThere::replace);
-    if (!written)
-        emit failed(written.problem());
+    if (writing_)
+        again_ = true;
+    else
+        start();
+}
+
+void Recovery::start() {
+    writing_ = true;
+    again_ = false;
+    writer_.start([this, card = editor_.card(), path = editor_.path(), file = file_] {
+        const auto written = keep(card, path, file);
+        QMetaObject::invokeMethod(this, [this, written] {
+            writing_ = false;
+            if (!written)
+                emit failed(written.problem());
+            if (again_ && editor_.edited())
+                start();
+        });
+    });
+}
+
+quantity::Result<quantity::Done> Recovery::keepNow() {
+    if (!editor_.edited())
+        return quantity::Done{};
+    writer_.waitForDone();
+    return keep(editor_.card(), editor_.path(), file_);
 }
 
 void Recovery::giveUp() {
-    timer_.stop();
+    again_ = false;
+    writer_.waitForDone();
     QFile::remove(file_);
 }
 
@@ -77,15 +101,19 @@ std::vector<LeftOver> Recovery::leftOvers() const {
             continue; // another Bollard is working on it
         lock.unlock();
         const auto text = files::readWhole(leftOver.file.toStdString());
-        if (!text)
+        if (!text) {
+            leftOver.title = QFileInfo(leftOver.file).fileName();
+            leftOver.readable = false;
+            found.push_back(std::move(leftOver));
             continue;
+        }
         const QJsonObject kept = QJsonDocument::fromJson(QByteArray::fromStdString(*text)).object();
         leftOver.path = kept[QStringLiteral("path")].toString();
         leftOver.card = kept[QStringLiteral("card")].toString().toStdString();
         leftOver.title =
             leftOver.path.isEmpty() ? tr("Unnamed card") : QFileInfo(leftOver.path).completeBaseName();
-        if (card::cardFromJson(leftOver.card))
-            found.push_back(std::move(leftOver));
+        leftOver.readable = bool(card::cardFromJson(leftOver.card));
+        found.push_back(std::move(leftOver));
     }
     return found;
 }

@@ -2,6 +2,7 @@
 #pragma once
 #include "app/document/card_editor.hpp"
 #include <QLockFile>
+#include <QThreadPool>
 #include <memory>
 
 namespace bollard::app {
@@ -11,34 +12,41 @@ struct LeftOver {
     QString file; ///< where it is kept
     QString path; ///< the card's own file; empty when it had none
     QString title;
-    std::string card; ///< JSON
+    std::string card;     ///< JSON
+    bool readable = true; ///< false: it is there, but no card can be made of it
 };
 
-/// Writes the open card into the user's data folder two seconds after an edit, and removes it again once the
-/// card is saved or given up. Each running Bollard has its own file, held by a lock.
+/// Writes the open card into the user's data folder after each edit, off the interface thread, and removes it
+/// again once the card is saved or given up. While one state is being written the newest one waits, so that a
+/// crash costs the last edit at most. Each running Bollard has its own file, held by a lock.
 class Recovery : public QObject {
     Q_OBJECT
   public:
     /// `folder` is made when needed; the default is in the user's data folder.
     explicit Recovery(CardEditor& editor, const QString& folder = defaultFolder(), QObject* parent = nullptr);
-    ~Recovery() override;
+    ~Recovery() override; ///< waits for what is being written
 
     static QString defaultFolder();
     /// Cards left by runs that are no longer there.
     std::vector<LeftOver> leftOvers() const;
     static void discard(const LeftOver& leftOver);
-    void keepNow(); ///< without waiting
-    void giveUp();  ///< the open card needs no keeping any more
+    /// Keeps the open card now, and tells whether it is safe.
+    quantity::Result<quantity::Done> keepNow();
+    void giveUp(); ///< the open card needs no keeping any more
 
   signals:
     void failed(const quantity::Problem& problem);
 
   private:
+    void keepSoon();
+    void start();
+
     CardEditor& editor_;
     QString folder_;
     QString file_;
     std::unique_ptr<QLockFile> lock_;
-    QTimer timer_;
+    bool writing_ = false, again_ = false;
+    QThreadPool writer_; ///< of one thread: states are written in their order
 };
 
 } // namespace bollard::app

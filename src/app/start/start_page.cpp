@@ -37,13 +37,16 @@ QString pathOf(const Sample& sample) {
     return drawing::shareFolder() + QStringLiteral("/samples/%1.bollard").arg(QLatin1String(sample.file));
 }
 
-QImage drawn(const QString& path, const std::shared_ptr<const type::Catalogue>& catalogue, double ratio) {
+QImage drawn(const QString& path, const std::shared_ptr<const type::Catalogue>& catalogue, double ratio,
+             const std::stop_token& stop) {
     const auto text = files::readWhole(path.toStdString());
     auto card = text ? card::cardFromJson(*text) : quantity::Result<card::Card>(text.problem());
     if (!card)
         return {};
     card::Pipeline pipeline(catalogue);
-    const card::Made made = pipeline.run(std::make_shared<const card::Card>(*std::move(card)), {});
+    const card::Made made = pipeline.run(std::make_shared<const card::Card>(*std::move(card)), {}, stop);
+    if (!made.solid)
+        return {};
     const drawing::FlatDrawing flat(made);
     QImage image(pictureSize * ratio, QImage::Format_RGB32);
     image.setDevicePixelRatio(ratio);
@@ -61,10 +64,9 @@ QImage drawn(const QString& path, const std::shared_ptr<const type::Catalogue>& 
 
 } // namespace
 
-StartPage::StartPage(QWidget* parent) : QScrollArea(parent) {
+StartPage::StartPage(QWidget* parent) : QScrollArea(parent), background_(this) {
     setWidgetResizable(true);
     setAccessibleName(tr("Start page"));
-    pool_.setMaxThreadCount(1);
 }
 
 void StartPage::showEvent(QShowEvent* event) {
@@ -132,10 +134,6 @@ void StartPage::build() {
     drawSamples();
 }
 
-StartPage::~StartPage() {
-    pool_.waitForDone();
-}
-
 void StartPage::setCatalogue(const std::shared_ptr<const type::Catalogue>& catalogue) {
     catalogue_ = catalogue;
     drawSamples();
@@ -145,11 +143,12 @@ void StartPage::drawSamples() {
     if (!catalogue_)
         return;
     const double ratio = devicePixelRatioF();
+    background_.stop(); // what was drawn in another look
     for (int i = 0; i < samples_.size(); ++i)
-        pool_.start([this, i, catalogue = catalogue_, ratio, path = pathOf(samples()[i])] {
-            const QImage image = drawn(path, catalogue, ratio);
-            QMetaObject::invokeMethod(this,
-                                      [this, i, image] { samples_[i]->setIcon(QPixmap::fromImage(image)); });
+        background_.start([this, i, catalogue = catalogue_, ratio,
+                           path = pathOf(samples()[i])](const Background::Courier& courier) {
+            const QImage image = drawn(path, catalogue, ratio, courier.stop());
+            courier.post([this, i, image] { samples_[i]->setIcon(QPixmap::fromImage(image)); });
         });
 }
 
@@ -172,6 +171,16 @@ void StartPage::refresh() {
         list->addWidget(softLabel(tr("Not saved when Bollard ended"), lists_));
     for (const LeftOver& leftOver : leftOvers_) {
         auto* row = new QHBoxLayout;
+        if (!leftOver.readable) {
+            auto* told = softLabel(tr("“%1” was kept, but cannot be read. It is left as it is: %2")
+                                       .arg(leftOver.title, leftOver.file),
+                                   lists_);
+            told->setWordWrap(true);
+            told->setTextInteractionFlags(Qt::TextSelectableByMouse | Qt::TextSelectableByKeyboard);
+            row->addWidget(told, 1);
+            list->addLayout(row);
+            continue;
+        }
         auto* recover = new QPushButton(tr("Recover %1").arg(leftOver.title), lists_);
         auto* discard = new QPushButton(tr("Throw away"), lists_);
         discard->setObjectName(QStringLiteral("plain"));

@@ -1,9 +1,9 @@
 // What is shown before a card is open: samples, recent cards, unsaved work found again.
 #pragma once
+#include "app/document/background.hpp"
 #include "app/document/recovery.hpp"
 #include "type/catalogue.hpp"
 #include <QScrollArea>
-#include <QThreadPool>
 
 class QToolButton;
 class QVBoxLayout;
@@ -14,7 +14,6 @@ class StartPage : public QScrollArea {
     Q_OBJECT
   public:
     explicit StartPage(QWidget* parent = nullptr);
-    ~StartPage() override;
 
     void setLeftOvers(const std::vector<LeftOver>& leftOvers);
     void setRecent(const QStringList& paths);
@@ -42,7 +41,7 @@ class StartPage : public QScrollArea {
     std::vector<LeftOver> leftOvers_;
     QStringList recent_;
     QList<QToolButton*> samples_;
-    QThreadPool pool_;
+    Background background_;
 };
 
 } // namespace bollard::app

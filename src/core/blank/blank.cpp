@@ -1,4 +1,7 @@
 #include "blank/blank.hpp"
+#include "plane/gap.hpp"
+#include "plane/near_boxes.hpp"
+#include <algorithm>
 
 namespace bollard::blank {
 namespace {
@@ -46,8 +49,31 @@ plane::Region regionOf(const Blank& blank) {
     const auto flat = [](const plane::Outline& outline) {
         return plane::filled(plane::flattened(outline, plane::unitsPerMillimetre, tolerance));
     };
-    const plane::Region holes = flat(holesOf(blank));
-    return holes.empty() ? flat(outlineOf(blank)) : plane::without(flat(outlineOf(blank)), holes);
+    const plane::Region whole = flat(outlineOf(blank));
+    if (whole.empty())
+        return whole;
+    // Holes that stand alone are boundaries as they are, so that many cost no more than their number.
+    const std::vector<plane::Ring> holes =
+        plane::flattened(holesOf(blank), plane::unitsPerMillimetre, tolerance);
+    std::vector<plane::Box> boxes;
+    for (const plane::Ring& hole : holes)
+        boxes.push_back(plane::boxOf(hole));
+    std::vector<bool> meets(holes.size());
+    for (const auto& [i, j] : plane::nearBoxes(boxes))
+        meets[size_t(i)] = meets[size_t(j)] = true;
+    const plane::BoundaryIndex edge(whole);
+    std::vector<plane::Ring> crossing, alone;
+    for (size_t i = 0; i < holes.size(); ++i) {
+        const bool within = !meets[i] && edge.clearOf(boxes[i]) &&
+                            edge.lies({{holes[i]}}) == plane::BoundaryIndex::Lies::inside;
+        (within ? alone : crossing).push_back(holes[i]);
+    }
+    plane::Region region = crossing.empty() ? whole : plane::without(whole, plane::filled(crossing));
+    for (plane::Ring& hole : alone) {
+        std::ranges::reverse(hole);
+        region.rings.push_back(std::move(hole));
+    }
+    return region;
 }
 
 } // namespace bollard::blank

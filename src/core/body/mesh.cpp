@@ -48,7 +48,8 @@ struct Span {
 
 class Extraction {
   public:
-    Extraction(const Columns& columns, Selection selection) : columns_(columns), plan_(columns.plan) {
+    Extraction(const Columns& columns, Selection selection, const std::stop_token& stop)
+        : columns_(columns), plan_(columns.plan), stop_(stop) {
         rankHeights();
         for (const auto& material : columns.material)
             spans_.push_back(spansOf(material, selection));
@@ -61,6 +62,8 @@ class Extraction {
         mesh_.substances.reserve(plan_.triangles.size() * 3);
         const bool backDone = addFlatBack();
         for (const Triangle& triangle : plan_.triangles) {
+            if (stop_.stop_requested())
+                break;
             addCaps(triangle, backDone);
             for (int k = 0; k < 3; ++k)
                 addWalls(triangle, k);
@@ -154,7 +157,7 @@ class Extraction {
         }
         if (edges.empty() || edges.size() * 3 > plan_.points.size())
             return false;
-        const auto back = plane::subdivided(edges);
+        const auto back = plane::subdivided(edges, stop_);
         if (!back)
             return false;
         std::map<Point, int> pointAt;
@@ -247,6 +250,7 @@ class Extraction {
 
     const Columns& columns_;
     const Subdivision& plan_;
+    const std::stop_token& stop_;
     std::vector<std::int32_t> heights_;
     std::vector<std::vector<Span>> spans_; ///< by cell
     std::vector<bool> reachesBack_;        ///< by cell
@@ -298,8 +302,8 @@ int countPinched(const Mesh& mesh, const std::vector<int>& opposite) {
 
 } // namespace
 
-Mesh meshOf(const Columns& columns, Selection selection) {
-    return Extraction(columns, selection).mesh();
+Mesh meshOf(const Columns& columns, Selection selection, const std::stop_token& stop) {
+    return Extraction(columns, selection, stop).mesh();
 }
 
 double volumeOf(const Mesh& mesh) {
@@ -353,15 +357,18 @@ MeshFaults faultsOf(const Mesh& mesh) {
     std::ranges::sort(edges, {}, &HalfEdge::ends);
     std::vector<int> opposite(edges.size(), -1);
     for (size_t i = 0; i < edges.size();) {
-        const auto same = std::ranges::equal_range(edges, edges[i].ends, {}, &HalfEdge::ends);
-        const auto back = std::ranges::equal_range(edges, reversed(edges[i].ends), {}, &HalfEdge::ends);
-        const size_t count = same.size();
-        if (back.empty())
+        const auto like = [&](std::uint64_t ends) {
+            return std::pair(std::ranges::lower_bound(edges, ends, {}, &HalfEdge::ends),
+                             std::ranges::upper_bound(edges, ends, {}, &HalfEdge::ends));
+        };
+        const auto same = like(edges[i].ends), back = like(reversed(edges[i].ends));
+        const auto count = size_t(same.second - same.first);
+        if (back.first == back.second)
             ++faults.openEdges;
-        else if (count > 1 || back.size() > 1)
+        else if (count > 1 || back.second - back.first > 1)
             ++faults.crowdedEdges;
         else
-            opposite[size_t(edges[i].number)] = back.front().number;
+            opposite[size_t(edges[i].number)] = back.first->number;
         i += count;
     }
     if (faults.openEdges == 0 && faults.crowdedEdges == 0)

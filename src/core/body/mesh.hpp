@@ -2,6 +2,7 @@
 #pragma once
 #include "working/columns.hpp"
 #include <array>
+#include <stop_token>
 #include <vector>
 
 namespace bollard::body {
@@ -27,8 +28,10 @@ struct Mesh {
 enum class Selection { everything, blank, letters };
 
 /// The surface around the chosen columns: closed, consistently oriented, no vertex unused.
-/// Where the back is one flat face it is triangulated anew, without the letters' corners.
-Mesh meshOf(const working::Columns& columns, Selection selection = Selection::everything);
+/// Where the back is one flat face it is triangulated anew, without the letters' corners. Stopped, it returns
+/// part of it.
+Mesh meshOf(const working::Columns& columns, Selection selection = Selection::everything,
+            const std::stop_token& stop = {});
 
 /// mm3; right for closed meshes.
 double volumeOf(const Mesh& mesh);

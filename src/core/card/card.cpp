@@ -1,6 +1,7 @@
 #include "card/card.hpp"
 #include <algorithm>
 #include <cmath>
+#include <map>
 
 namespace bollard::card {
 namespace {
@@ -14,15 +15,23 @@ template<class Where> void follow(Card& card, Where where) {
 
 } // namespace
 
+std::string idOf(const Card& card, int inscription) {
+    const bool there = inscription >= 0 && size_t(inscription) < card.inscriptions.size();
+    const std::string own = there ? card.inscriptions[size_t(inscription)].id : std::string();
+    return own.empty() ? "i" + std::to_string(inscription) : own;
+}
+
 std::vector<setting::Nudge> nudgesAsMade(const Card& card, const Inscription& inscription) {
     if (inscription.nudges.empty() || !setting::hasFields(inscription.words))
         return inscription.nudges;
     std::vector<setting::Nudge> made;
-    const auto origins = setting::filled(inscription.words, card.rows, card.row).origins;
+    const auto origins = setting::filled(inscription.words, *card.rows, card.row).origins;
+    std::map<setting::Origin, const setting::Nudge*> byOrigin;
+    for (const setting::Nudge& nudge : inscription.nudges)
+        byOrigin.try_emplace({nudge.letter, nudge.within}, &nudge);
     for (size_t letter = 0; letter < origins.size(); ++letter)
-        if (const auto* nudge =
-                setting::nudgeOf(inscription.nudges, origins[letter].letter, origins[letter].within)) {
-            made.push_back(*nudge);
+        if (const auto nudge = byOrigin.find(origins[letter]); nudge != byOrigin.end()) {
+            made.push_back(*nudge->second);
             made.back().letter = int(letter);
             made.back().within = 0;
         }

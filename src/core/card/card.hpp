@@ -15,6 +15,7 @@ namespace bollard::card {
 
 /// One piece of text, or an ornament, with its own typeface, size, placing and working.
 struct Inscription {
+    std::string id{};             ///< what the card calls it, where it does; see idOf()
     std::string words{};          ///< UTF-8, lines parted by \n
     setting::Ornament ornament{}; ///< of a kind: this is worked instead of words
     type::TypefaceChoice typeface{"League Spartan", "Bold", {}, 0};
@@ -28,9 +29,17 @@ struct Inscription {
         false;           ///< its shape is taken away from the inscriptions before it, instead of being worked
     int group = 0;       ///< inscriptions of one group move together; 0 for none
     bool hidden = false; ///< kept on the card, left out of the part
-    std::string unread{}; ///< the JSON it was read from, so that unknown fields are written back
+    quantity::Shared<std::string> unread{}; ///< the JSON it was read from: unknown fields are written back
     bool isOrnament() const { return ornament.kind != setting::OrnamentKind::none; }
     bool operator==(const Inscription&) const = default;
+};
+
+/// A finding that the person lets stand until it gets worse.
+struct Accepted {
+    std::string finding{}; ///< its id
+    std::string reason{};
+    double measured = 0; ///< what it measured then
+    bool operator==(const Accepted&) const = default;
 };
 
 /// All lengths in mm. `unit` is what the window shows and types lengths in.
@@ -39,11 +48,15 @@ struct Card {
     blank::Blank blank{};
     std::vector<Inscription> inscriptions{};
     check::FilamentProcess process{};
-    setting::Rows rows{}; ///< what fields in the words stand for
-    int row = 0;          ///< the row that is made; no part of the file
-    std::string unread{}; ///< as in Inscription, for the card's own fields
+    quantity::Shared<setting::Rows> rows{}; ///< what fields in the words stand for
+    int row = 0;                            ///< the row that is made; no part of the file
+    std::vector<Accepted> accepted{};
+    quantity::Shared<std::string> unread{}; ///< as in Inscription, for the card's own fields
     bool operator==(const Card&) const = default;
 };
+
+/// What an inscription is called in findings: its own id, or one by its place (i0, i1, …).
+std::string idOf(const Card& card, int inscription);
 
 /// The nudges of the letters that the card's row makes of an inscription's words; by code point of those.
 std::vector<setting::Nudge> nudgesAsMade(const Card& card, const Inscription& inscription);

@@ -2,6 +2,7 @@
 #include "card/json_lines.hpp"
 #include "plane/path_data.hpp"
 #include <array>
+#include <limits>
 #include <nlohmann/json.hpp>
 #include <optional>
 
@@ -16,6 +17,7 @@ template<class T> struct Named {
     T value;
     std::string_view name;
 };
+template<class T> Named(T, const char*) -> Named<T>;
 constexpr std::array blankKinds{Named{blank::Kind::none, "none"}, Named{blank::Kind::plate, "plate"},
                                 Named{blank::Kind::disc, "disc"}};
 constexpr std::array sizes{
@@ -127,7 +129,7 @@ class Fields {
         else
             fail(name, "[x, y]");
     }
-    void outline(const char* name, plane::Outline& into) const {
+    void outline(const char* name, quantity::Shared<plane::Outline>& into) const {
         std::string data;
         text(name, data);
         auto read = plane::outlineFromPathData(data);
@@ -300,7 +302,10 @@ std::vector<setting::Nudge> nudgesFrom(const Fields& fields) {
     return nudges;
 }
 
-setting::Ornament ornamentFrom(const Fields& fields) {
+/// A frame may go round an inscription told by its place or by its id.
+constexpr int aroundById = -2;
+
+setting::Ornament ornamentFrom(const Fields& fields, const Json& source) {
     setting::Ornament ornament;
     fields.choice("kind", ornaments, ornament.kind);
     fields.choice("shape", frameShapes, ornament.shape);
@@ -309,7 +314,10 @@ setting::Ornament ornamentFrom(const Fields& fields) {
     fields.number("corner", ranges::corner, ornament.corner);
     fields.number("band", ranges::band, ornament.band);
     fields.number("distance", ranges::margin, ornament.distance);
-    fields.whole("around", ranges::around, ornament.around);
+    if (fields.has("around") && source["around"].is_string())
+        ornament.around = aroundById;
+    else
+        fields.whole("around", ranges::around, ornament.around);
     fields.outline("artwork", ornament.artwork);
     fields.number("stroke", ranges::stroke, ornament.stroke);
     fields.number("scale", ranges::scale, ornament.scale);
@@ -319,8 +327,10 @@ setting::Ornament ornamentFrom(const Fields& fields) {
 
 Inscription inscriptionFrom(const Fields& fields, const Json& source) {
     Inscription inscription;
-    inscription.unread = source.dump();
-    inscription.ornament = ornamentFrom(fields.within("ornament"));
+    fields.text("id", inscription.id);
+    static const Json empty = Json::object();
+    inscription.ornament =
+        ornamentFrom(fields.within("ornament"), fields.has("ornament") ? source["ornament"] : empty);
     if (!fields.has("words") && !inscription.isOrnament())
         fields.missing("words");
     fields.text("words", inscription.words);
@@ -394,89 +404,137 @@ setting::Rows rowsFrom(const Fields& fields) {
     return rows;
 }
 
-Json known(const std::string& unread) {
-    return unread.empty() ? Json::object() : Json::parse(unread);
-}
+/// The members of a part, as they would be written: those of its chosen kind, and those of the kinds that are
+/// only kept.
+struct Members {
+    Json own = Json::object(), others = Json::object();
 
-void write(Json& object, const blank::Blank& blank) {
-    object["kind"] = nameIn(blankKinds, blank.kind);
-    if (blank.kind == blank::Kind::plate || object.contains("width")) {
-        object["width"] = blank.width;
-        object["height"] = blank.height;
-        object["corner"] = blank.corner;
+    const Json* find(const std::string& name) const {
+        for (const Json* some : {&own, &others})
+            if (some->contains(name))
+                return &(*some)[name];
+        return nullptr;
     }
-    if (blank.kind == blank::Kind::disc || object.contains("diameter")) {
-        object["diameter"] = blank.diameter;
-        object["centreHole"] = blank.centreHole;
-    }
-    object["thickness"] = blank.thickness;
-    object["margin"] = blank.margin;
-    Json holes = Json::array();
-    for (size_t i = 0; i < blank.holes.size(); ++i) {
-        const bool was = object.contains("holes") && i < object["holes"].size();
-        Json hole = was ? object["holes"][i] : Json::object();
-        hole["x"] = blank.holes[i].x;
-        hole["y"] = blank.holes[i].y;
-        hole["diameter"] = blank.holes[i].diameter;
-        holes.push_back(std::move(hole));
-    }
-    object["holes"] = std::move(holes);
-}
+};
 
-void write(Json& object, const type::TypefaceChoice& choice) {
-    const auto put = [&](const char* name, const auto& value, bool wanted) {
-        if (wanted)
-            object[name] = value;
-        else
-            object.erase(name);
+Json mergedValue(const Json& file, const Json* before, const Json& now);
+
+/// What the file had, with what is different now: a card that was not touched is written as it was read, and
+/// fields that are not known stay. `was`: the part as it was read; of a new one, what goes without saying.
+Json merged(const Json& file, const Members& was, const Members& now) {
+    Json result = file.is_object() ? file : Json::object();
+    const auto take = [&](const Json& members, bool always) {
+        for (const auto& [name, value] : members.items()) {
+            const Json* const before = was.find(name);
+            const bool same = before && *before == value;
+            if (result.contains(name))
+                result[name] = same ? result[name] : mergedValue(result[name], before, value);
+            else if (always && !(same && was.own.contains(name)))
+                result[name] = value;
+        }
     };
-    put("family", choice.family, !choice.family.empty());
-    put("style", choice.style, !choice.style.empty());
-    put("file", choice.file, !choice.file.empty());
-    put("index", choice.index, !choice.file.empty());
-    put("centreline", true, choice.centreline);
-    put("axes", choice.axes, !choice.axes.empty());
+    take(now.own, true);
+    take(now.others, false);
+    return result;
 }
 
-/// Fields of other workings are written where they differ from the defaults, so that nothing is lost.
-void write(Json& object, const working::Working& working) {
-    const working::Working plain;
-    const bool raised = working.kind == working::Kind::raised;
-    object["kind"] = nameIn(workings, working.kind);
-    if (raised || working.kind == working::Kind::freeStanding || working.height != plain.height)
-        object["height"] = working.height;
-    if (working.kind == working::Kind::sunk || working.kind == working::Kind::scribed ||
-        working.depth != plain.depth || object.contains("depth"))
-        object["depth"] = working.depth;
-    if (raised || working.bedding != plain.bedding || object.contains("bedding"))
-        object["bedding"] = working.bedding;
-    if (object.contains("height"))
-        object["height"] = working.height;
+Json mergedValue(const Json& file, const Json* before, const Json& now) {
+    if (now.is_object() && file.is_object()) {
+        Json result =
+            merged(file, before && before->is_object() ? Members{*before} : Members{}, Members{now});
+        if (before && before->is_object()) // known, and gone: a limit, an axis
+            for (const auto& [name, value] : before->items())
+                if (!now.contains(name))
+                    result.erase(name);
+        return result;
+    }
+    if (!now.is_array() || !file.is_array())
+        return now;
+    Json result = Json::array();
+    for (size_t i = 0; i < now.size(); ++i) {
+        const bool was = i < file.size() && file[i].is_object() && now[i].is_object();
+        const Json* const old = before && before->is_array() && i < before->size() ? &(*before)[i] : nullptr;
+        result.push_back(was ? mergedValue(file[i], old, now[i]) : now[i]);
+    }
+    return result;
+}
+
+Members membersOf(const blank::Blank& blank) {
+    Members members;
+    Json& plate = blank.kind == blank::Kind::plate ? members.own : members.others;
+    Json& disc = blank.kind == blank::Kind::disc ? members.own : members.others;
+    Json& any = blank.kind == blank::Kind::none ? members.others : members.own;
+    members.own["kind"] = nameIn(blankKinds, blank.kind);
+    plate["width"] = blank.width;
+    plate["height"] = blank.height;
+    plate["corner"] = blank.corner;
+    disc["diameter"] = blank.diameter;
+    disc["centreHole"] = blank.centreHole;
+    any["thickness"] = blank.thickness;
+    any["margin"] = blank.margin;
+    any["holes"] = Json::array();
+    for (const blank::Hole& hole : blank.holes)
+        any["holes"].push_back({{"x", hole.x}, {"y", hole.y}, {"diameter", hole.diameter}});
+    return members;
+}
+
+Json jsonOf(const type::TypefaceChoice& choice) {
+    Json object = Json::object();
+    if (!choice.family.empty())
+        object["family"] = choice.family;
+    if (!choice.style.empty())
+        object["style"] = choice.style;
+    if (!choice.file.empty()) {
+        object["file"] = choice.file;
+        object["index"] = choice.index;
+    }
+    if (choice.centreline)
+        object["centreline"] = true;
+    if (!choice.axes.empty())
+        object["axes"] = choice.axes;
+    return object;
+}
+
+Members membersOf(const working::Working& working) {
+    using working::Kind;
+    Members members;
+    const bool raised = working.kind == Kind::raised;
+    members.own["kind"] = nameIn(workings, working.kind);
+    (raised || working.kind == Kind::freeStanding ? members.own : members.others)["height"] = working.height;
+    (working.kind == Kind::sunk || working.kind == Kind::scribed ? members.own : members.others)["depth"] =
+        working.depth;
+    (raised ? members.own : members.others)["bedding"] = working.bedding;
+    return members;
 }
 
 Json pair(plane::Vector v) {
     return Json::array({v.x, v.y});
 }
 
-void write(Json& object, const setting::Baseline& baseline) {
-    object["kind"] = nameIn(baselines, baseline.kind);
-    object["radius"] = baseline.radius;
-    object["reads"] = nameIn(topOrBottom, baseline.atBottom);
-    object["side"] = nameIn(sidesOfCircle, baseline.inside);
-    object["offset"] = baseline.offset;
-    object["slide"] = baseline.slide;
-    object["letters"] = nameIn(turnOrBend, baseline.bend);
-    if (baseline.points.empty() && !object.contains("points"))
-        return;
-    object["closed"] = baseline.closed;
-    Json points = Json::array();
+Members membersOf(const setting::Baseline& baseline) {
+    using setting::BaselineKind;
+    Members members;
+    const auto of = [&](std::initializer_list<BaselineKind> kinds) -> Json& {
+        return std::ranges::find(kinds, baseline.kind) != kinds.end() ? members.own : members.others;
+    };
+    members.own["kind"] = nameIn(baselines, baseline.kind);
+    of({BaselineKind::arc, BaselineKind::circle})["radius"] = baseline.radius;
+    of({BaselineKind::circle, BaselineKind::edge})["reads"] = nameIn(topOrBottom, baseline.atBottom);
+    of({BaselineKind::circle})["side"] = nameIn(sidesOfCircle, baseline.inside);
+    Json& curved = of({BaselineKind::arc, BaselineKind::circle, BaselineKind::curve, BaselineKind::edge});
+    members.own["offset"] = baseline.offset;
+    members.own["slide"] = baseline.slide;
+    curved["letters"] = nameIn(turnOrBend, baseline.bend);
+    Json& curve = of({BaselineKind::curve});
+    curve["closed"] = baseline.closed;
+    curve["points"] = Json::array();
     for (const setting::CurvePoint& point : baseline.points)
-        points.push_back({{"x", point.x},
-                          {"y", point.y},
-                          {"before", pair(point.before)},
-                          {"after", pair(point.after)},
-                          {"smooth", point.smooth}});
-    object["points"] = std::move(points);
+        curve["points"].push_back({{"x", point.x},
+                                   {"y", point.y},
+                                   {"before", pair(point.before)},
+                                   {"after", pair(point.after)},
+                                   {"smooth", point.smooth}});
+    return members;
 }
 
 Json jsonOf(const std::vector<setting::Nudge>& nudges) {
@@ -492,102 +550,209 @@ Json jsonOf(const std::vector<setting::Nudge>& nudges) {
     return list;
 }
 
-void write(Json& object, const setting::Ornament& ornament) {
-    object["kind"] = nameIn(ornaments, ornament.kind);
-    object["shape"] = nameIn(frameShapes, ornament.shape);
-    object["width"] = ornament.width;
-    object["height"] = ornament.height;
-    object["corner"] = ornament.corner;
-    object["band"] = ornament.band;
-    object["distance"] = ornament.distance;
-    object["around"] = ornament.around;
-    if (ornament.artwork.contours.empty())
-        return;
-    constexpr int decimals = 5;
-    object["artwork"] = plane::pathDataOf(ornament.artwork, decimals);
-    object["stroke"] = ornament.stroke;
-    object["scale"] = ornament.scale;
-    object["source"] = ornament.source;
-}
-
-/// Writes a part where it says something, or where the card had it before.
-template<class Part>
-void writeUnlessPlain(Json& object, const char* name, const Part& part, const Part& plain) {
-    if (part != plain || object.contains(name))
-        write(object[name], part);
-}
-
-Json jsonOfInscription(const Inscription& inscription) {
-    Json object = known(inscription.unread);
-    if (!inscription.isOrnament() || !inscription.words.empty())
-        object["words"] = inscription.words;
-    writeUnlessPlain(object, "ornament", inscription.ornament, setting::Ornament{});
-    write(object["typeface"], inscription.typeface);
-    object["size"]["by"] = nameIn(sizes, inscription.style.sizeBy);
-    object["size"]["value"] = inscription.style.size;
-    object["width"] = inscription.style.width;
-    object["slant"] = inscription.style.slant;
-    object["weight"] = inscription.style.weight;
-    object["letterSpace"] = inscription.style.letterSpace;
-    object["wordSpace"] = inscription.style.wordSpace;
-    object["lineSpace"] = inscription.style.lineSpace;
-    object["align"] = nameIn(aligns, inscription.style.align);
-    Json& placing = object["placing"];
-    placing["anchor"] = nameIn(anchors, inscription.placing.anchor);
-    placing["x"] = inscription.placing.x;
-    placing["y"] = inscription.placing.y;
-    placing["turn"] = inscription.placing.turn;
-    placing["reads"] = nameIn(readingSides, inscription.placing.reading);
-    writeUnlessPlain(object, "baseline", inscription.baseline, setting::Baseline{});
-    if (!inscription.nudges.empty() || object.contains("nudges"))
-        object["nudges"] = jsonOf(inscription.nudges);
-    object["stroke"]["width"] = inscription.style.stroke;
-    object["stroke"]["ends"] = nameIn(strokeEnds, inscription.style.ends);
-    write(object["working"], inscription.working);
-    const auto put = [&](const char* name, const auto& value, bool wanted) {
-        if (wanted)
-            object[name] = value;
-        else
-            object.erase(name);
+Members membersOf(const setting::Ornament& ornament, const Card& card) {
+    using setting::OrnamentKind;
+    Members members;
+    const auto of = [&](std::initializer_list<OrnamentKind> kinds) -> Json& {
+        return std::ranges::find(kinds, ornament.kind) != kinds.end() ? members.own : members.others;
     };
-    put("kerning", false, !inscription.style.kerning);
-    put("features", inscription.style.features, !inscription.style.features.empty());
-    put("language", inscription.language, !inscription.language.empty());
-    put("cutsOut", true, inscription.cutsOut);
-    put("group", inscription.group, inscription.group > 0);
-    put("hidden", true, inscription.hidden);
+    members.own["kind"] = nameIn(ornaments, ornament.kind);
+    of({OrnamentKind::frame})["shape"] = nameIn(frameShapes, ornament.shape);
+    of({OrnamentKind::frame, OrnamentKind::bar})["width"] = ornament.width;
+    of({OrnamentKind::frame, OrnamentKind::bar})["height"] = ornament.height;
+    of({OrnamentKind::frame, OrnamentKind::bar, OrnamentKind::border})["corner"] = ornament.corner;
+    of({OrnamentKind::frame, OrnamentKind::border})["band"] = ornament.band;
+    of({OrnamentKind::frame, OrnamentKind::border})["distance"] = ornament.distance;
+    const bool named = ornament.around >= 0 && size_t(ornament.around) < card.inscriptions.size() &&
+                       !card.inscriptions[size_t(ornament.around)].id.empty();
+    of({OrnamentKind::frame})["around"] =
+        named ? Json(card.inscriptions[size_t(ornament.around)].id) : Json(ornament.around);
+    Json& artwork = of({OrnamentKind::artwork});
+    constexpr int decimals = 5;
+    artwork["artwork"] = plane::pathDataOf(*ornament.artwork, decimals);
+    artwork["scale"] = ornament.scale;
+    artwork["source"] = ornament.source;
+    artwork["stroke"] = ornament.stroke;
+    return members;
+}
+
+Members membersOf(const check::FilamentProcess& process) {
+    Members members;
+    members.own = {{"kind", "filament"}, {"nozzle", process.nozzle}, {"layer", process.layer}};
+    members.own["limits"] = Json::object();
+    for (const auto& [key, value] : process.own)
+        members.own["limits"][nameOfOwn(key.first, key.second)] = value;
+    return members;
+}
+
+Members membersOf(const setting::Rows& rows) {
+    Members members;
+    members.own["fields"] = rows.fields;
+    members.own["values"] = rows.values;
+    members.own["numbering"] = {{"field", rows.numbering.field},
+                                {"start", rows.numbering.start},
+                                {"step", rows.numbering.step},
+                                {"digits", rows.numbering.digits}};
+    return members;
+}
+
+const Json& memberOf(const Json& file, const char* name) {
+    static const Json none = Json::object();
+    return file.contains(name) ? file[name] : none;
+}
+
+Json known(const std::string& unread) {
+    return unread.empty() ? Json::object() : Json::parse(unread);
+}
+
+/// A part written into its place: kept out where the file had none and it says nothing.
+void put(Json& object, const Json& file, const char* name, const Members& was, const Members& now) {
+    if (!file.contains(name) && was.own == now.own)
+        return;
+    const Members nothing;
+    object[name] = merged(memberOf(file, name), file.contains(name) ? was : nothing, now);
+}
+
+/// Those of an inscription that are no parts. What a new one need not say is what it would be read as.
+Members plainMembersOf(const Inscription& inscription) {
+    Members members;
+    Json& own = members.own;
+    (inscription.isOrnament() && inscription.words.empty() ? members.others : own)["words"] =
+        inscription.words;
+    own["typeface"] = jsonOf(inscription.typeface);
+    const setting::TextStyle& style = inscription.style;
+    own["size"] = {{"by", nameIn(sizes, style.sizeBy)}, {"value", style.size}};
+    own["width"] = style.width;
+    own["slant"] = style.slant;
+    own["weight"] = style.weight;
+    own["letterSpace"] = style.letterSpace;
+    own["wordSpace"] = style.wordSpace;
+    own["lineSpace"] = style.lineSpace;
+    own["align"] = nameIn(aligns, style.align);
+    const setting::Placing& placing = inscription.placing;
+    own["placing"] = {{"anchor", nameIn(anchors, placing.anchor)},
+                      {"x", placing.x},
+                      {"y", placing.y},
+                      {"turn", placing.turn},
+                      {"reads", nameIn(readingSides, placing.reading)}};
+    own["nudges"] = jsonOf(inscription.nudges);
+    own["stroke"] = {{"width", style.stroke}, {"ends", nameIn(strokeEnds, style.ends)}};
+    own["kerning"] = style.kerning;
+    own["features"] = style.features;
+    own["language"] = inscription.language;
+    own["cutsOut"] = inscription.cutsOut;
+    own["group"] = inscription.group;
+    own["hidden"] = inscription.hidden;
+    own["id"] = inscription.id;
+    return members;
+}
+
+/// The fields that a new inscription is written without where they are as usual.
+Members quietMembers() {
+    Members members = plainMembersOf({});
+    for (const char* told : {"words", "typeface", "size", "width", "slant", "weight", "letterSpace",
+                             "wordSpace", "lineSpace", "align", "placing", "stroke"})
+        members.own.erase(told);
+    return members;
+}
+
+Inscription inscriptionFrom(const Fields& fields, const Json& source);
+
+Json jsonOfInscription(const Inscription& inscription, const Card& card) {
+    const Json file = known(*inscription.unread);
+    Inscription was;
+    const bool isNew = inscription.unread->empty();
+    if (!isNew) {
+        std::optional<Problem> ignored;
+        was = inscriptionFrom(Fields(file, {}, ignored), file);
+        if (was.ornament.around == aroundById)
+            for (size_t i = 0; i < card.inscriptions.size(); ++i)
+                if (card.inscriptions[i].id == file["ornament"]["around"])
+                    was.ornament.around = int(i);
+    }
+    Json object = merged(file, isNew ? quietMembers() : plainMembersOf(was), plainMembersOf(inscription));
+    put(object, file, "ornament", membersOf(was.ornament, card), membersOf(inscription.ornament, card));
+    put(object, file, "baseline", membersOf(was.baseline), membersOf(inscription.baseline));
+    if (isNew)
+        object["working"] = membersOf(inscription.working).own;
+    else
+        put(object, file, "working", membersOf(was.working), membersOf(inscription.working));
     return object;
 }
 
-void write(Json& object, const setting::Rows& rows) {
-    object["fields"] = rows.fields;
-    object["values"] = rows.values;
-    Json& numbering = object["numbering"];
-    numbering["field"] = rows.numbering.field;
-    numbering["start"] = rows.numbering.start;
-    numbering["step"] = rows.numbering.step;
-    numbering["digits"] = rows.numbering.digits;
+Json jsonOf(const std::vector<Accepted>& accepted) {
+    Json list = Json::array();
+    for (const Accepted& one : accepted)
+        list.push_back({{"id", one.finding}, {"reason", one.reason}, {"measured", one.measured}});
+    return list;
 }
 
-void write(Json& object, const check::FilamentProcess& process) {
-    object["kind"] = "filament";
-    object["nozzle"] = process.nozzle;
-    object["layer"] = process.layer;
-    Json own = object.value("limits", Json::object());
-    for (const auto& row : workings)
-        for (int i = 0; i < check::limits; ++i)
-            own.erase(nameOfOwn(row.value, static_cast<check::Limit>(i)));
-    for (const auto& [key, value] : process.own)
-        own[nameOfOwn(key.first, key.second)] = value;
-    if (own.empty())
-        object.erase("limits");
+/// Braces and brackets within each other beyond this are no card; it also bounds what recursion costs.
+constexpr int deepestNesting = 64;
+
+int nestingOf(std::string_view text) {
+    int depth = 0, deepest = 0;
+    bool inText = false;
+    for (size_t i = 0; i < text.size() && deepest <= deepestNesting; ++i) {
+        const char c = text[i];
+        if (inText) {
+            i += c == '\\' ? 1 : 0;
+            inText = c != '"';
+        } else if (c == '"') {
+            inText = true;
+        } else if (c == '{' || c == '[') {
+            deepest = std::max(deepest, ++depth);
+        } else if (c == '}' || c == ']') {
+            --depth;
+        }
+    }
+    return deepest;
+}
+
+/// Everything of a card but its inscriptions.
+Card headFrom(const Fields& fields) {
+    Card card;
+    std::string unit(quantity::symbolOf(card.unit));
+    fields.text("unit", unit);
+    if (const auto named = quantity::unitNamed(unit))
+        card.unit = *named;
     else
-        object["limits"] = std::move(own);
+        fields.fail("unit", "mm | cm | m | in | ft | pt");
+    card.blank = blankFrom(fields.within("blank"));
+    card.process = processFrom(fields.within("process"));
+    card.rows = rowsFrom(fields.within("rows"));
+    fields.list("accepted", [&](const Fields& one, const Json&) {
+        Accepted& made = card.accepted.emplace_back();
+        one.text("id", made.finding);
+        one.text("reason", made.reason);
+        one.number("measured", {std::numeric_limits<double>::lowest(), std::numeric_limits<double>::max()},
+                   made.measured);
+    });
+    return card;
+}
+
+/// Frames that name what they go round find it.
+void resolveAround(Card& card, const Json& root, const Fields& fields) {
+    for (size_t i = 0; i < card.inscriptions.size(); ++i) {
+        int& around = card.inscriptions[i].ornament.around;
+        if (around != aroundById)
+            continue;
+        const Json& wanted = root["inscriptions"][i]["ornament"]["around"];
+        around = -1;
+        for (size_t k = 0; k < card.inscriptions.size(); ++k)
+            if (idOf(card, int(k)) == wanted.get<std::string>())
+                around = int(k);
+        if (around < 0)
+            fields.fail("inscriptions[" + std::to_string(i) + "].ornament.around",
+                        "the id of an inscription");
+    }
 }
 
 } // namespace
 
 quantity::Result<Card> cardFromJson(const std::string& text) {
+    if (nestingOf(text) > deepestNesting)
+        return Problem{ProblemKind::jsonBroken, {}, "lists and objects within each other without end", 1, 1};
     Json root;
     try {
         root = Json::parse(text);
@@ -601,29 +766,31 @@ quantity::Result<Card> cardFromJson(const std::string& text) {
                        std::string(what.substr(what.rfind(": ") + 2)),
                        lineOfByte(text, position),
                        int(column)};
+    } catch (const Json::exception& error) { // a number beyond all range
+        const std::string_view what = error.what();
+        return Problem{ProblemKind::jsonBroken, {}, std::string(what.substr(what.find("] ") + 2)), 1, 1};
     }
     if (!root.is_object() || !root.contains("bollard"))
         return Problem{ProblemKind::fieldMissing, "bollard", {}, 1};
-    if (!root["bollard"].is_number_integer())
+    const Json& version = root["bollard"];
+    if (!version.is_number_integer())
         return Problem{ProblemKind::fieldWrong, "bollard", "1", lineOfField(text, "bollard")};
-    if (root["bollard"].get<int>() > formatVersion)
-        return Problem{ProblemKind::cardTooNew, {}, root["bollard"].dump(), lineOfField(text, "bollard")};
+    const bool tooNew = version.is_number_unsigned() && version.get<std::uint64_t>() > formatVersion;
+    if (tooNew || version.get<std::int64_t>() < 1)
+        return Problem{tooNew ? ProblemKind::cardTooNew : ProblemKind::cardVersionWrong,
+                       {},
+                       version.dump(),
+                       lineOfField(text, "bollard")};
 
     std::optional<Problem> problem;
     const Fields fields(root, {}, problem);
-    Card card;
-    std::string unit(quantity::symbolOf(card.unit));
-    fields.text("unit", unit);
-    if (const auto named = quantity::unitNamed(unit))
-        card.unit = *named;
-    else
-        fields.fail("unit", "mm | cm | m | in | ft | pt");
-    card.blank = blankFrom(fields.within("blank"));
+    Card card = headFrom(fields);
     fields.list("inscriptions", [&](const Fields& inscription, const Json& source) {
         card.inscriptions.push_back(inscriptionFrom(inscription, source));
+        card.inscriptions.back().unread = source.dump();
     });
-    card.process = processFrom(fields.within("process"));
-    card.rows = rowsFrom(fields.within("rows"));
+    if (!problem)
+        resolveAround(card, root, fields);
     if (problem) {
         problem->line = lineOfField(text, problem->subject);
         return *problem;
@@ -634,23 +801,32 @@ quantity::Result<Card> cardFromJson(const std::string& text) {
 }
 
 std::string jsonOf(const Card& card) {
-    const Json old = known(card.unread);
+    const Json file = known(*card.unread);
+    const bool isNew = card.unread->empty();
+    std::optional<Problem> ignored;
+    const Card was = headFrom(Fields(file, {}, ignored));
     Json root = Json::object();
     root["bollard"] = formatVersion;
-    root["unit"] = quantity::symbolOf(card.unit);
-    root["blank"] = old.value("blank", Json::object());
-    write(root["blank"], card.blank);
-    Json list = Json::array();
+    if (isNew || file.contains("unit") || card.unit != was.unit)
+        root["unit"] = quantity::symbolOf(card.unit);
+    if (isNew)
+        root["blank"] = membersOf(card.blank).own;
+    else
+        put(root, file, "blank", membersOf(was.blank), membersOf(card.blank));
+    root["inscriptions"] = Json::array();
     for (const Inscription& inscription : card.inscriptions)
-        list.push_back(jsonOfInscription(inscription));
-    root["inscriptions"] = std::move(list);
-    root["process"] = old.value("process", Json::object());
-    write(root["process"], card.process);
-    if (card.rows != setting::Rows{} || old.contains("rows")) {
-        root["rows"] = old.value("rows", Json::object());
-        write(root["rows"], card.rows);
+        root["inscriptions"].push_back(jsonOfInscription(inscription, card));
+    if (isNew) {
+        root["process"] = membersOf(card.process).own;
+        if (card.process.own.empty())
+            root["process"].erase("limits");
+    } else {
+        put(root, file, "process", membersOf(was.process), membersOf(card.process));
     }
-    for (const auto& [name, value] : old.items())
+    put(root, file, "rows", membersOf(*was.rows), membersOf(*card.rows));
+    if (file.contains("accepted") || !card.accepted.empty())
+        root["accepted"] = card.accepted == was.accepted ? file["accepted"] : jsonOf(card.accepted);
+    for (const auto& [name, value] : file.items())
         if (!root.contains(name))
             root[name] = value;
     return root.dump(2, ' ', false, Json::error_handler_t::replace) + "\n"; // file names may be of any bytes

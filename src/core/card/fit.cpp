@@ -4,33 +4,29 @@
 namespace bollard::card {
 namespace {
 
-bool liesWithin(const plane::Region& letter, const plane::Region& allowed) {
-    if (letter.empty())
-        return true;
-    return plane::contains(allowed, letter.rings.front().front()) &&
-           plane::boundaryGap(letter, allowed, 1).kind != plane::Gap::Kind::overlapping;
-}
-
 /// Whether the words fit with a size and a width.
 class Trial {
   public:
     Trial(const Card& card, const Inscription& inscription,
-          const std::shared_ptr<const type::Typeface>& typeface)
+          const std::shared_ptr<const type::Typeface>& typeface, const std::stop_token& stop)
         : inscription_(inscription), typeface_(typeface), laying_(layingOf(card, inscription)),
-          words_(setting::filled(inscription.words, card.rows, card.row).words),
-          allowed_(
-              plane::grown(blank::regionOf(card.blank), -card.blank.margin * plane::unitsPerMillimetre)) {}
+          words_(setting::filled(inscription.words, *card.rows, card.row).words), stop_(stop),
+          room_(plane::grown(blank::regionOf(card.blank), -card.blank.margin * plane::unitsPerMillimetre)),
+          allowed_(room_) {}
 
-    bool anywhere() const { return !allowed_.empty(); }
-    bool anyInk() const { return !setting::set(words_, typeface_, inscription_.style, laying_).ink.empty(); }
+    bool anywhere() const { return !room_.empty(); }
+    bool anyInk() const {
+        return !setting::set(words_, typeface_, inscription_.style, laying_, stop_).ink.empty();
+    }
     bool fits(double size, double width) const {
         setting::TextStyle style = inscription_.style;
         style.size = size;
         style.width = width;
-        const setting::Setting set = setting::set(words_, typeface_, style, laying_);
+        const setting::Setting set = setting::set(words_, typeface_, style, laying_, stop_);
         const setting::Place place(set, inscription_.placing);
         return std::ranges::all_of(set.letters, [&](const setting::Letter& letter) {
-            return liesWithin(place.onSide(letter), allowed_);
+            return !letter.beyond && !stop_.stop_requested() &&
+                   allowed_.lies(place.onSide(letter)) == plane::BoundaryIndex::Lies::inside;
         });
     }
 
@@ -39,7 +35,9 @@ class Trial {
     const std::shared_ptr<const type::Typeface>& typeface_;
     setting::Laying laying_;
     std::string words_;
-    plane::Region allowed_;
+    const std::stop_token& stop_;
+    plane::Region room_;
+    plane::BoundaryIndex allowed_;
 };
 
 /// The largest value in steps of `step` that passes, between one that does and one that need not.
@@ -60,7 +58,7 @@ std::optional<double> largest(double low, double high, double step, const std::s
 std::optional<Fit> largestThatFits(const Card& card, const Inscription& inscription,
                                    const std::shared_ptr<const type::Typeface>& typeface, double leastWidth,
                                    const std::stop_token& stop) {
-    const Trial trial(card, inscription, typeface);
+    const Trial trial(card, inscription, typeface, stop);
     const double widest = inscription.style.width, narrowest = std::min(leastWidth, widest);
     const plane::Vector room = blank::sizeOf(card.blank);
     const double most = std::min(std::max(room.x, room.y) * 2, ranges::size.most);

@@ -24,11 +24,17 @@ quantity::Result<std::string> threeMf(const Made& made, const OutputChoices& cho
 }
 
 quantity::Result<std::string> svg(const Made& made, const OutputChoices& choices) {
-    return files::svgOf(layersOf(made), choices.title);
+    const auto layers = layersOf(made);
+    if (layers.empty())
+        return quantity::Problem{quantity::ProblemKind::nothingToMake};
+    return files::svgOf(layers, choices.title);
 }
 
 quantity::Result<std::string> dxf(const Made& made, const OutputChoices& choices) {
-    return files::dxfOf(layersOf(made), choices.curves);
+    const auto layers = layersOf(made);
+    if (layers.empty())
+        return quantity::Problem{quantity::ProblemKind::nothingToMake};
+    return files::dxfOf(layers, choices.curves);
 }
 
 } // namespace
@@ -48,34 +54,31 @@ const OutputFormat* formatOf(const std::string& path) {
 
 std::vector<files::DrawingLayer> layersOf(const Made& made) {
     std::vector<files::DrawingLayer> layers;
-    plane::Outline blank = blank::outlineOf(made.card->blank);
-    for (plane::Contour& hole : blank::holesOf(made.card->blank).contours)
-        blank.contours.push_back(std::move(hole));
-    if (!blank.contours.empty())
-        layers.push_back({"blank", std::move(blank)});
-    for (int kind = 0; kind < working::kinds; ++kind) {
-        files::DrawingLayer layer{std::string(check::nameOf(static_cast<working::Kind>(kind))), {}};
-        for (const working::PlacedLetters& letters : made.lettering->inscriptions)
-            if (int(letters.working.kind) == kind)
-                std::ranges::move(working::outlinesOf(letters).contours,
-                                  std::back_inserter(layer.outline.contours));
-        if (!layer.outline.contours.empty())
-            layers.push_back(std::move(layer));
+    working::CutThrough through = working::cutThrough(made.card->blank, made.lettering->inscriptions);
+    if (!through.blank.empty())
+        layers.push_back({"blank", std::move(through.blank)});
+    for (int number = 0; number < working::kinds; ++number) {
+        const auto kind = static_cast<working::Kind>(number);
+        std::vector<plane::Stamp> stamps = kind == working::Kind::pierced
+                                               ? std::move(through.pierced)
+                                               : working::outlinesOf(made.lettering->inscriptions, kind);
+        if (!stamps.empty())
+            layers.push_back({std::string(check::nameOf(kind)), std::move(stamps)});
     }
     return layers;
 }
 
-quantity::Result<quantity::Done> writeOutput(const Made& made, const OutputFormat& format,
-                                             const std::string& path, files::IfThere ifThere,
-                                             files::DxfCurves curves) {
+quantity::Result<std::string> outputOf(const Made& made, const OutputFormat& format, const std::string& path,
+                                       files::DxfCurves curves) {
     if (format.solid && made.solid->problem)
         return *made.solid->problem;
-    if (format.solid ? made.solid->mesh.empty() : layersOf(made).empty())
+    if (format.solid && made.solid->mesh.empty())
         return quantity::Problem{quantity::ProblemKind::nothingToMake};
-    const auto bytes = format.bytes(made, {std::filesystem::path(path).stem().string(), curves});
-    if (!bytes)
-        return bytes.problem();
-    return files::writeWhole(path, *bytes, ifThere);
+    try {
+        return format.bytes(made, {std::filesystem::path(path).stem().string(), curves});
+    } catch (const std::exception& error) {
+        return quantity::Problem{quantity::ProblemKind::stepFailed, format.ending, error.what()};
+    }
 }
 
 } // namespace bollard::card

@@ -29,10 +29,9 @@ const OutputFormat* formatOf(const std::string& path);
 /// The lines of a drawing: the blank with its holes, then one layer for each kind of working that is used.
 std::vector<files::DrawingLayer> layersOf(const Made& made);
 
-/// Writes the card whole or not at all, titled by the file's name. `made` must hold letters, and a solid for
-/// solid formats. nothingToMake when there is nothing to write.
-quantity::Result<quantity::Done> writeOutput(const Made& made, const OutputFormat& format,
-                                             const std::string& path, files::IfThere ifThere,
-                                             files::DxfCurves curves = files::DxfCurves::arcs);
+/// The bytes of a file titled by its name. `made` must hold letters, and a solid for solid formats.
+/// nothingToMake when there is nothing to write; exceptions of libraries end in stepFailed.
+quantity::Result<std::string> outputOf(const Made& made, const OutputFormat& format, const std::string& path,
+                                       files::DxfCurves curves = files::DxfCurves::arcs);
 
 } // namespace bollard::card

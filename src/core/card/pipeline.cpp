@@ -1,4 +1,5 @@
 #include "card/pipeline.hpp"
+#include <array>
 #include <filesystem>
 #include <optional>
 #include <tbb/parallel_invoke.h>
@@ -101,6 +102,8 @@ struct FindingsKey {
     std::shared_ptr<const Solid> solid;
     blank::Blank blank;
     check::FilamentProcess process;
+    std::vector<Accepted> accepted;
+    std::vector<std::string> ids;
     bool operator==(const FindingsKey&) const = default;
 };
 
@@ -115,17 +118,17 @@ constexpr size_t lettersWorthTasks = 60;
 
 Solid solidOf(const Lettering& lettering, double thickness_mm, const std::stop_token& stop) {
     Solid solid;
-    const auto worked = working::workedOf(lettering.inscriptions);
+    const auto worked = working::workedOf(lettering.inscriptions, stop);
     auto columns = working::columnsOf(lettering.blank, thickness_mm, worked, stop);
     if (!columns) {
         solid.problem = columns.problem();
         return solid;
     }
     solid.columns = *std::move(columns);
-    const auto mesh = [&] { solid.mesh = body::meshOf(solid.columns); };
+    const auto mesh = [&] { solid.mesh = body::meshOf(solid.columns, body::Selection::everything, stop); };
     const auto pieces = [&] {
         solid.dropOuts =
-            check::dropOutsOf(solid.columns, body::piecesOf(solid.columns), lettering.inscriptions);
+            check::dropOutsOf(solid.columns, body::piecesOf(solid.columns), lettering.inscriptions, stop);
     };
     if (lettering.letters() < lettersWorthTasks) {
         mesh();
@@ -133,7 +136,27 @@ Solid solidOf(const Lettering& lettering, double thickness_mm, const std::stop_t
     } else {
         tbb::parallel_invoke(mesh, pieces);
     }
+    if (stop.stop_requested())
+        solid.problem = quantity::Problem{quantity::ProblemKind::stopped};
     return solid;
+}
+
+/// What findings are about, and whether the card lets them stand.
+void name(std::vector<check::Finding>& findings, const Card& card) {
+    for (check::Finding& finding : findings) {
+        finding.id = std::string(check::nameOf(finding.kind));
+        if (finding.inscription >= 0)
+            finding.id += ":" + idOf(card, finding.inscription);
+        // What has two limits is two matters.
+        using enum check::FindingKind;
+        constexpr std::array twice{strokeNarrow, gapNarrow, counterNarrow, openingNarrow, floorThin};
+        if (finding.severity == check::Severity::watch &&
+            std::ranges::find(twice, finding.kind) != twice.end())
+            finding.id += ":watch";
+        finding.accepted = std::ranges::any_of(card.accepted, [&](const Accepted& accepted) {
+            return accepted.finding == finding.id && !check::worseThan(finding, accepted.measured);
+        });
+    }
 }
 
 } // namespace
@@ -158,8 +181,45 @@ Pipeline::Pipeline(std::shared_ptr<const type::Catalogue> catalogue)
     : catalogue_(std::move(catalogue)), memory_(std::make_unique<Memory>()) {}
 Pipeline::~Pipeline() = default;
 
+namespace {
+
+/// What is shown of a card that a step gave up on: nothing made, and why.
+Made gaveUp(const std::shared_ptr<const Card>& card, const std::string& why) {
+    check::Finding finding;
+    finding.kind = check::FindingKind::stepFailed;
+    finding.severity = check::Severity::stop;
+    finding.problem = {quantity::ProblemKind::stepFailed, {}, why};
+    auto checked = std::make_shared<Checked>();
+    checked->measures = std::make_shared<const check::Measures>();
+    checked->complete = true;
+    checked->findings.push_back(finding);
+    name(checked->findings, *card);
+    auto solid = std::make_shared<Solid>();
+    solid->problem = finding.problem;
+    return {card, std::make_shared<const Lettering>(), checked, solid};
+}
+
+} // namespace
+
 Made Pipeline::run(std::shared_ptr<const Card> card, const std::string& folder, const std::stop_token& stop,
                    const OnStage& onStage) {
+    std::string why;
+    try {
+        return runSteps(card, folder, stop, onStage);
+    } catch (const std::bad_alloc&) {
+        why = "out of memory";
+    } catch (const std::exception& error) {
+        why = error.what();
+    }
+    memory_ = std::make_unique<Memory>(); // it may be half of something
+    const Made made = gaveUp(card, why);
+    if (onStage && !stop.stop_requested())
+        onStage(made);
+    return made;
+}
+
+Made Pipeline::runSteps(const std::shared_ptr<const Card>& card, const std::string& folder,
+                        const std::stop_token& stop, const OnStage& onStage) {
     Made made;
     made.card = card;
     const auto tell = [&] {
@@ -175,26 +235,28 @@ Made Pipeline::run(std::shared_ptr<const Card> card, const std::string& folder, 
                 quantity::ProblemKind::typefaceUnknown, choice.family + " " + choice.style});
         return type::openTypeface(choice.file, choice.index);
     };
+    std::vector<Set> settings;
     const auto settingOf = [&](const SettingKey& wanted) -> Set {
-        for (const Set& kept : memory_->settings)
-            if (kept.key == wanted && kept.setting)
-                return kept;
+        for (const std::vector<Set>* known : {&settings, &memory_->settings})
+            for (const Set& kept : *known)
+                if (kept.setting && kept.key == wanted)
+                    return kept;
         ++counts_.settings;
         if (wanted.ornament.kind != setting::OrnamentKind::none)
-            return {wanted,
-                    std::make_shared<const setting::Setting>(setting::set(
-                        wanted.ornament, wanted.around.get(), wanted.laying.edge, wanted.laying.traced)),
-                    {}};
+            return {
+                wanted,
+                std::make_shared<const setting::Setting>(setting::set(
+                    wanted.ornament, wanted.around.get(), wanted.laying.edge, wanted.laying.traced, stop)),
+                {}};
         const auto typeface = open(wanted.typeface);
         if (!typeface)
             return {wanted, nullptr, typeface.problem()};
         return {wanted,
                 std::make_shared<const setting::Setting>(
-                    setting::set(wanted.words, *typeface, wanted.style, wanted.laying)),
+                    setting::set(wanted.words, *typeface, wanted.style, wanted.laying, stop)),
                 {}};
     };
 
-    std::vector<Set> settings;
     LetteringKey key;
     key.blank = card->blank;
     std::vector<check::Finding> problems;
@@ -221,7 +283,7 @@ Made Pipeline::run(std::shared_ptr<const Card> card, const std::string& folder, 
                                    !card->inscriptions[size_t(around)].isOrnament();
                 wanted = keyOfOrnament(*card, inscription, there ? ofInscription[size_t(around)] : nullptr);
             } else {
-                const setting::Filled filled = setting::filled(inscription.words, card->rows, card->row);
+                const setting::Filled filled = setting::filled(inscription.words, *card->rows, card->row);
                 if (!filled.unknown.empty()) {
                     check::Finding& finding = problem(check::FindingKind::fieldUnknown, i);
                     finding.count = int(filled.unknown.size());
@@ -231,9 +293,12 @@ Made Pipeline::run(std::shared_ptr<const Card> card, const std::string& folder, 
                 wanted = keyOfWords(*card, inscription, filled.words, resolved(inscription.typeface, folder));
             }
             Set set = settingOf(wanted);
+            if (stop.stop_requested()) // perhaps half of it
+                return made;
             ofInscription[i] = set.setting;
             if (!set.setting) {
-                key.problems.push_back(std::to_string(i) + set.problem.subject);
+                key.problems.push_back(std::to_string(i) + "/" + std::to_string(int(set.problem.kind)) +
+                                       set.problem.subject + set.problem.detail);
                 problem(check::FindingKind::typefaceProblem, i).problem = set.problem;
             }
             settings.push_back(std::move(set));
@@ -256,9 +321,11 @@ Made Pipeline::run(std::shared_ptr<const Card> card, const std::string& folder, 
     made.lettering = memory_->lettering(key, [&] {
         auto lettering = std::make_shared<Lettering>();
         for (const LetteringKey::Item& item : key.items) {
+            if (stop.stop_requested())
+                break;
             working::PlacedLetters placed(item.number, item.setting, item.placing, item.working);
             if (item.cutsOut)
-                working::cutOut(placed, lettering->inscriptions);
+                working::cutOut(placed, lettering->inscriptions, stop);
             else
                 lettering->inscriptions.push_back(std::move(placed));
         }
@@ -266,6 +333,11 @@ Made Pipeline::run(std::shared_ptr<const Card> card, const std::string& folder, 
         lettering->blank = blank::regionOf(card->blank);
         return lettering;
     });
+    if (stop.stop_requested()) {
+        memory_->lettering.forget();
+        made.lettering = nullptr;
+        return made;
+    }
     tell();
 
     MeasureKey measureKey;
@@ -284,6 +356,16 @@ Made Pipeline::run(std::shared_ptr<const Card> card, const std::string& folder, 
             memory_->solid.forget();
     };
     tbb::task_group solidWork;
+    // Whatever happens below, the solid's work ends before what it works on goes.
+    const struct Wait {
+        tbb::task_group& work;
+        ~Wait() {
+            try {
+                work.wait();
+            } catch (...) { // told by the wait further down, or overtaken by another
+            }
+        }
+    } wait{solidWork};
     if (letters < lettersWorthTasks)
         makeSolid();
     else
@@ -298,7 +380,11 @@ Made Pipeline::run(std::shared_ptr<const Card> card, const std::string& folder, 
         memory_->measures.forget();
 
     const auto check = [&](std::shared_ptr<const Solid> whole) {
-        return memory_->checked({measures, made.lettering, whole, card->blank, card->process}, [&] {
+        FindingsKey findingsKey{measures,      made.lettering, whole, card->blank,
+                                card->process, card->accepted, {}};
+        for (const Inscription& inscription : card->inscriptions)
+            findingsKey.ids.push_back(inscription.id);
+        return memory_->checked(findingsKey, [&] {
             ++counts_.findings;
             auto checked = std::make_shared<Checked>();
             checked->measures = measures;
@@ -316,6 +402,7 @@ Made Pipeline::run(std::shared_ptr<const Card> card, const std::string& folder, 
                                     whole && !whole->problem ? &whole->dropOuts : nullptr}))
                 checked->findings.push_back(std::move(finding));
             check::sortBySeverity(checked->findings);
+            name(checked->findings, *card);
             return checked;
         });
     };

@@ -53,7 +53,8 @@ class Pipeline {
 
     /// Makes everything. Relative typeface files start at `folder`. `onStage` hears of each stage as it is
     /// done: letters; letters and findings but for pieces, when the solid takes longer; everything. Stopped
-    /// in between it returns what it has, with `solid` null.
+    /// in between it returns what it has, with `solid` null, and `lettering` too when it came to nothing.
+    /// Exceptions of any step end in a stepFailed finding, with nothing made.
     Made run(std::shared_ptr<const Card> card, const std::string& folder, const std::stop_token& stop = {},
              const OnStage& onStage = {});
 
@@ -64,6 +65,8 @@ class Pipeline {
     const Counts& counts() const { return counts_; }
 
   private:
+    Made runSteps(const std::shared_ptr<const Card>& card, const std::string& folder,
+                  const std::stop_token& stop, const OnStage& onStage);
     struct Memory;
     std::shared_ptr<const type::Catalogue> catalogue_;
     std::unique_ptr<Memory> memory_;

@@ -26,7 +26,7 @@ int mainPieceOfLetters(const body::Pieces& pieces,
 } // namespace
 
 DropOuts dropOutsOf(const working::Columns& columns, const body::Pieces& pieces,
-                    std::span<const PlacedLetters> inscriptions) {
+                    std::span<const PlacedLetters> inscriptions, const std::stop_token& stop) {
     DropOuts result;
     result.pieces = int(pieces.pieces.size());
     if (result.pieces <= 1)
@@ -41,7 +41,7 @@ DropOuts dropOutsOf(const working::Columns& columns, const body::Pieces& pieces,
     std::map<int, std::set<std::pair<int, int>>> lettersOf;
     int hint = 0;
     for (size_t slot = 0; slot < inscriptions.size(); ++slot)
-        for (size_t i = 0; i < inscriptions[slot].onSide.size(); ++i) {
+        for (size_t i = 0; i < inscriptions[slot].onSide.size() && !stop.stop_requested(); ++i) {
             const int index = inscriptions[slot].setting->letters[i].index;
             for (const plane::Ring& ring : inscriptions[slot].onSide[i].rings) {
                 const bool hole = plane::areaOf(ring) < 0;

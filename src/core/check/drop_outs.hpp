@@ -25,6 +25,6 @@ struct DropOuts {
 /// Counters of a letter are told one by one, loose letters once each. Where there is no blank, letters joined
 /// to no other letter are loose, unless there is only one piece.
 DropOuts dropOutsOf(const working::Columns& columns, const body::Pieces& pieces,
-                    std::span<const working::PlacedLetters> inscriptions);
+                    std::span<const working::PlacedLetters> inscriptions, const std::stop_token& stop = {});
 
 } // namespace bollard::check

@@ -1,5 +1,7 @@
 #include "check/findings.hpp"
 #include <algorithm>
+#include <array>
+#include <cmath>
 #include <map>
 #include <set>
 
@@ -10,7 +12,22 @@ using working::Kind, working::PlacedLetters;
 
 class Writer {
   public:
-    explicit Writer(const FindingInput& input) : in_(input) {}
+    explicit Writer(const FindingInput& input) : in_(input) {
+        const auto sorted = [&](const std::vector<Reading>& readings) {
+            std::vector<std::vector<const Reading*>> bySlot(in_.inscriptions.size());
+            for (const Reading& reading : readings)
+                bySlot[size_t(reading.inscription)].push_back(&reading);
+            return bySlot;
+        };
+        readings_ = sorted(in_.measures.readings);
+        lost_ = sorted(in_.measures.lost);
+        overhangs_.resize(in_.inscriptions.size());
+        for (const Overhang& overhang : in_.measures.overhangs)
+            overhangs_[size_t(overhang.inscription)].push_back(&overhang);
+        joints_.resize(in_.inscriptions.size());
+        for (const Joint& joint : in_.measures.joints)
+            joints_[size_t(joint.inscription)].push_back(&joint);
+    }
 
     std::vector<Finding> write() {
         findBlank();
@@ -27,6 +44,8 @@ class Writer {
     double limit(int slot, Limit which) const {
         return limitOf(in_.process, letters(slot).working.kind, which);
     }
+    bool isOwn(working::Kind kind, Limit which) const { return in_.process.own.contains({kind, which}); }
+    bool isOwn(int slot, Limit which) const { return isOwn(letters(slot).working.kind, which); }
 
     Finding finding(FindingKind kind, Severity severity, int slot = -1) const {
         Finding f;
@@ -51,21 +70,25 @@ class Writer {
         const plane::Vector size = blank::sizeOf(b);
         if (!(size.x > 0 && size.y > 0 && b.thickness > 0))
             found_.push_back(finding(FindingKind::blankTooThin, Severity::stop));
+        Finding outside = finding(FindingKind::holeOutside, Severity::watch);
         for (const blank::Hole& hole : b.holes) {
             const double r = hole.diameter / 2;
             const bool within =
                 hole.x - r >= 0 && hole.x + r <= size.x && hole.y - r >= 0 && hole.y + r <= size.y;
-            if (within)
-                continue;
-            Finding f = finding(FindingKind::holeOutside, Severity::watch);
-            f.places.push_back(
-                {plane::unitsPerMillimetre * plane::Vector{hole.x, hole.y}, hole.diameter, -1, -1, {}, {}});
-            found_.push_back(std::move(f));
+            if (!within)
+                outside.places.push_back({plane::unitsPerMillimetre * plane::Vector{hole.x, hole.y},
+                                          hole.diameter,
+                                          -1,
+                                          -1,
+                                          {},
+                                          {}});
         }
+        addCounted(std::move(outside));
     }
 
     void findInscription(int slot) {
         findCharacters(slot);
+        findSize(slot);
         findBaseline(slot);
         findWidths(slot);
         findLost(slot, FindingKind::strokeLost, ReadingKind::stroke, Severity::stop);
@@ -80,12 +103,15 @@ class Writer {
         Finding missing = finding(FindingKind::characterMissing, Severity::stop, slot);
         Finding blank = finding(FindingKind::characterBlank, Severity::stop, slot);
         Finding mended = finding(FindingKind::outlineMended, Severity::note, slot);
+        Finding beyond = finding(FindingKind::beyondGrid, Severity::stop, slot);
         const setting::Setting& setting = *letters(slot).setting;
         std::set<std::uint32_t> seen;
         for (size_t i = 0; i < setting.letters.size(); ++i) {
             const setting::Letter& letter = setting.letters[i];
             const plane::Vector at = letters(slot).place.toSide(plane::vectorOf(letter.at));
-            if (letter.missing)
+            if (letters(slot).beyond[i])
+                beyond.places.push_back(place(slot, int(i), at));
+            else if (letter.missing)
                 missing.places.push_back(place(slot, int(i), at));
             else if (letter.drawsNothing)
                 blank.places.push_back(place(slot, int(i), at));
@@ -93,11 +119,33 @@ class Writer {
                      seen.insert(letter.glyph).second)
                 mended.places.push_back(place(slot, int(i), at));
         }
-        for (Finding* f : {&missing, &blank, &mended}) {
+        for (Finding* f : {&missing, &blank, &mended, &beyond}) {
             f->subject = setting.typeface ? setting.typeface->family() : "";
-            f->count = int(f->places.size());
-            if (f->count > 0)
-                found_.push_back(std::move(*f));
+            addCounted(std::move(*f));
+        }
+    }
+
+    void addCounted(Finding f) {
+        f.count = int(f.places.size());
+        f.measured = f.count;
+        f.whenAbove = true;
+        if (f.count > 0)
+            found_.push_back(std::move(f));
+    }
+
+    /// A size that cannot be had, by as much as anyone would see.
+    void findSize(int slot) {
+        const setting::Setting& setting = *letters(slot).setting;
+        if (!setting.typeface || !(setting.asked > 0))
+            return;
+        if (setting.closedUp)
+            return addNumber(FindingKind::weightHeavy, Severity::stop, slot, 0, setting.asked);
+        const double measured = setting::measureOf(setting, setting.sizeBy);
+        const double off = std::fabs(measured - setting.asked);
+        constexpr double seen_mm = 0.001, seenShare = 0.001;
+        if (!setting.letters.empty() && off > std::max(seen_mm, seenShare * setting.asked)) {
+            addNumber(FindingKind::sizeMissed, Severity::watch, slot, measured, setting.asked);
+            found_.back().whenAbove = measured > setting.asked;
         }
     }
 
@@ -106,6 +154,8 @@ class Writer {
         const setting::Setting& setting = *letters(slot).setting;
         if (!setting.typeface && setting.letters.empty())
             found_.push_back(finding(FindingKind::ornamentEmpty, Severity::watch, slot));
+        Finding f = finding(FindingKind::baselineShort, Severity::watch, slot);
+        f.whenAbove = true;
         for (const setting::Line& line : setting.lines) {
             if (!line.curve || line.curve->straight())
                 continue;
@@ -114,26 +164,26 @@ class Writer {
             const double over = line.curve->closed() ? line.to - line.from - length
                                                      : std::max(-(home + line.from), home + line.to - length);
             constexpr double hairsBreadth = 0.001;
-            if (over <= hairsBreadth)
-                continue;
-            Finding f = finding(FindingKind::baselineShort, Severity::watch, slot);
-            f.measured = over;
-            f.limit = length;
-            found_.push_back(std::move(f));
+            if (over > std::max(hairsBreadth, f.measured)) {
+                f.measured = over;
+                f.limit = length;
+            }
         }
+        if (f.measured > 0)
+            found_.push_back(std::move(f));
     }
 
     /// Of each letter the reading that comes first by width, among the wanted ones.
     template<class Order, class Wanted>
-    std::map<int, const Reading*> extremes(const std::vector<Reading>& readings, int slot, Order before,
-                                           Wanted wanted) const {
+    static std::map<int, const Reading*> extremes(const std::vector<const Reading*>& readings, Order before,
+                                                  Wanted wanted) {
         std::map<int, const Reading*> ofLetter;
-        for (const Reading& reading : readings) {
-            if (reading.inscription != slot || !wanted(reading))
+        for (const Reading* reading : readings) {
+            if (!wanted(*reading))
                 continue;
-            const Reading*& kept = ofLetter[reading.letter];
-            if (!kept || before(reading.width, kept->width))
-                kept = &reading;
+            const Reading*& kept = ofLetter[reading->letter];
+            if (!kept || before(reading->width, kept->width))
+                kept = reading;
         }
         return ofLetter;
     }
@@ -159,19 +209,21 @@ class Writer {
                  : std::vector{ReadingKind::opening, ReadingKind::bridge}},
         };
         for (const Rule& rule : rules)
-            findBelow(slot, rule.kind, limit(slot, rule.stop), limit(slot, rule.watch), rule.readings);
+            findBelow(slot, rule.kind, rule.stop, rule.watch, rule.readings);
     }
 
-    void findBelow(int slot, FindingKind kind, double stop, double watch,
+    void findBelow(int slot, FindingKind kind, Limit stopLimit, Limit watchLimit,
                    const std::vector<ReadingKind>& readings) {
+        const double stop = limit(slot, stopLimit), watch = limit(slot, watchLimit);
         const auto ofLetter =
-            extremes(in_.measures.readings, slot, std::ranges::less{}, [&](const Reading& reading) {
+            extremes(readings_[size_t(slot)], std::ranges::less{}, [&](const Reading& reading) {
                 return reading.width < std::max(stop, watch) &&
                        std::ranges::find(readings, reading.kind) != readings.end();
             });
         for (const Severity severity : {Severity::stop, Severity::watch}) {
             Finding f = finding(kind, severity, slot);
             f.limit = severity == Severity::stop ? stop : watch;
+            f.ownLimit = isOwn(slot, severity == Severity::stop ? stopLimit : watchLimit);
             for (const auto& [letter, reading] : ofLetter)
                 if ((reading->width < stop) == (severity == Severity::stop))
                     f.places.push_back(place(slot, letter, reading->at, reading->width));
@@ -190,7 +242,7 @@ class Writer {
 
     /// What the weight change takes away, the widest place of each letter.
     void findLost(int slot, FindingKind kind, ReadingKind what, Severity severity) {
-        const auto ofLetter = extremes(in_.measures.lost, slot, std::ranges::greater{},
+        const auto ofLetter = extremes(lost_[size_t(slot)], std::ranges::greater{},
                                        [&](const Reading& reading) { return reading.kind == what; });
         Finding f = finding(kind, severity, slot);
         const setting::Setting& setting = *letters(slot).setting;
@@ -218,15 +270,15 @@ class Writer {
             return;
         Finding f = finding(FindingKind::neckNarrow, Severity::stop, slot);
         f.limit = stop;
+        f.ownLimit = isOwn(slot, Limit::neckStop);
         if (letters(slot).working.kind == Kind::pierced)
-            for (const Reading& reading : in_.measures.readings)
-                if (reading.inscription == slot && reading.kind == ReadingKind::bridge &&
-                    reading.width < stop)
-                    f.places.push_back(place(slot, reading.letter, reading.at, reading.width));
+            for (const Reading* reading : readings_[size_t(slot)])
+                if (reading->kind == ReadingKind::bridge && reading->width < stop)
+                    f.places.push_back(place(slot, reading->letter, reading->at, reading->width));
         if (letters(slot).working.kind == Kind::freeStanding)
-            for (const Joint& joint : in_.measures.joints)
-                if (joint.inscription == slot && joint.neck < stop)
-                    f.places.push_back(place(slot, joint.letter, joint.at, joint.neck));
+            for (const Joint* joint : joints_[size_t(slot)])
+                if (joint->neck < stop)
+                    f.places.push_back(place(slot, joint->letter, joint->at, joint->neck));
         addNarrow(std::move(f));
     }
 
@@ -246,43 +298,54 @@ class Writer {
         if (letters(slot).setting->letters.empty())
             return;
         const bool onBlank = in_.blank.kind != blank::Kind::none;
+        const auto own = [&](working::Kind kind, Limit which) {
+            found_.back().ownLimit = isOwn(kind, which);
+        };
         if (isStanding(slot)) {
-            if (w.height < limit(slot, Limit::heightWatch))
+            if (w.height < limit(slot, Limit::heightWatch)) {
                 addNumber(FindingKind::heightLow, Severity::watch, slot, w.height,
                           limit(slot, Limit::heightWatch));
-            const Reading* stroke = narrowest(in_.measures, ReadingKind::stroke, slot);
+                own(w.kind, Limit::heightWatch);
+            }
+            const Reading* stroke = nullptr;
+            for (const Reading* reading : readings_[size_t(slot)])
+                if (reading->kind == ReadingKind::stroke && (!stroke || reading->width < stroke->width))
+                    stroke = reading;
             const double tallest = stroke ? stroke->width * limit(slot, Limit::heightPerStroke) : 0;
             if (stroke && w.height > tallest) {
                 addNumber(FindingKind::heightTall, Severity::watch, slot, w.height, tallest);
+                found_.back().whenAbove = true;
                 found_.back().places.push_back(place(slot, stroke->letter, stroke->at, stroke->width));
+                own(w.kind, Limit::heightPerStroke);
             }
             const double bedding = w.kind == Kind::raised ? w.bedding : 0;
             const double wanted = limitOf(in_.process, Kind::raised, Limit::beddingWatch);
-            if (onBlank && bedding < wanted)
+            if (onBlank && bedding < wanted) {
                 addNumber(FindingKind::beddingThin, Severity::watch, slot, bedding, wanted);
+                own(Kind::raised, Limit::beddingWatch);
+            }
         }
         if ((w.kind == Kind::sunk || w.kind == Kind::scribed) && onBlank) {
             const double floor = in_.blank.thickness - w.depth;
             const double stop = limit(slot, Limit::floorStop), watch = limit(slot, Limit::floorWatch);
-            if (floor < std::max(stop, watch))
+            if (floor < std::max(stop, watch)) {
                 addNumber(FindingKind::floorThin, floor < stop ? Severity::stop : Severity::watch, slot,
                           std::max(floor, 0.0), floor < stop ? stop : watch);
+                own(w.kind, floor < stop ? Limit::floorStop : Limit::floorWatch);
+            }
         }
     }
 
     void findEdges(int slot) {
         Finding outside = finding(FindingKind::outsideBlank, Severity::stop, slot);
-        for (const Overhang& overhang : in_.measures.overhangs)
-            if (overhang.inscription == slot)
-                outside.places.push_back(place(slot, overhang.letter, overhang.at));
-        outside.count = int(outside.places.size());
-        if (outside.count > 0)
-            found_.push_back(std::move(outside));
+        for (const Overhang* overhang : overhangs_[size_t(slot)])
+            outside.places.push_back(place(slot, overhang->letter, overhang->at));
+        addCounted(std::move(outside));
 
         Finding margin = finding(FindingKind::insideMargin, Severity::watch, slot);
         margin.limit = in_.blank.margin;
         const auto ofLetter =
-            extremes(in_.measures.readings, slot, std::ranges::less{}, [&](const Reading& reading) {
+            extremes(readings_[size_t(slot)], std::ranges::less{}, [&](const Reading& reading) {
                 return reading.kind == ReadingKind::edge && reading.width < margin.limit;
             });
         for (const auto& [letter, reading] : ofLetter)
@@ -309,6 +372,7 @@ class Writer {
             f.count = int(f.places.size());
             f.measured = dropOuts.pieces;
             f.limit = 1;
+            f.whenAbove = true;
             found_.push_back(std::move(f));
         }
         if (dropOuts.strayPieces == 0)
@@ -317,14 +381,32 @@ class Writer {
         stray.count = dropOuts.strayPieces;
         stray.measured = dropOuts.pieces;
         stray.limit = 1;
+        stray.whenAbove = true;
         found_.push_back(std::move(stray));
     }
 
     const FindingInput& in_;
+    // By inscription, as they are in the measures.
+    std::vector<std::vector<const Reading*>> readings_, lost_;
+    std::vector<std::vector<const Overhang*>> overhangs_;
+    std::vector<std::vector<const Joint*>> joints_;
     std::vector<Finding> found_;
 };
 
 } // namespace
+
+std::string_view nameOf(FindingKind kind) {
+    constexpr std::array<std::string_view, findingKinds> names{
+        "stepFailed",       "typefaceProblem", "fieldUnknown",  "ornamentEmpty", "baselineShort",
+        "characterMissing", "characterBlank",  "sizeMissed",    "weightHeavy",   "beyondGrid",
+        "strokeNarrow",     "gapNarrow",       "counterNarrow", "openingNarrow", "neckNarrow",
+        "strokeLost",       "counterLost",     "readingSide",   "counterLoose",  "letterLoose",
+        "pieceLoose",       "floorThin",       "heightLow",     "heightTall",    "beddingThin",
+        "outsideBlank",     "insideMargin",    "blankTooThin",  "holeOutside",   "solidFailed",
+        "outlineMended"};
+    static_assert(int(FindingKind::outlineMended) + 1 == findingKinds);
+    return names[size_t(kind)];
+}
 
 std::vector<Finding> findingsOf(const FindingInput& input) {
     return Writer(input).write();
@@ -334,10 +416,16 @@ void sortBySeverity(std::vector<Finding>& findings) {
     std::ranges::stable_sort(findings, std::ranges::greater{}, &Finding::severity);
 }
 
+bool worseThan(const Finding& finding, double measured) {
+    const double hair = 1e-9 * std::max(1.0, std::fabs(measured));
+    return finding.whenAbove ? finding.measured > measured + hair : finding.measured < measured - hair;
+}
+
 Severity worstOf(const std::vector<Finding>& findings) {
     Severity worst = Severity::note;
     for (const Finding& f : findings)
-        worst = std::max(worst, f.severity);
+        if (!f.accepted)
+            worst = std::max(worst, f.severity);
     return worst;
 }
 

@@ -12,12 +12,16 @@ namespace bollard::check {
 enum class Severity { note, watch, stop };
 
 enum class FindingKind {
+    stepFailed,       ///< a step gave up; problem: what it met
     typefaceProblem,  ///< subject: what could not be opened; nothing of the inscription is made
     fieldUnknown,     ///< a {field} in the words has no value; subject: the first
     ornamentEmpty,    ///< there is nothing to frame, no edge to follow, or no artwork
     baselineShort,    ///< the words are longer than the curve; measured: by how much, limit: its length
     characterMissing, ///< the typeface has no such character
     characterBlank,   ///< the typeface has it, but draws nothing
+    sizeMissed,       ///< the words cannot be as large as asked; measured: as large as they are, limit: asked
+    weightHeavy,      ///< strokes grow by more than letters are high, so there are none; limit: the height
+    beyondGrid,       ///< letters larger or farther out than can be worked
     strokeNarrow,
     gapNarrow, ///< between letters (raised), or land between cuts
     counterNarrow,
@@ -40,6 +44,9 @@ enum class FindingKind {
     solidFailed, ///< the solid could not be built; subject: where
     outlineMended
 };
+constexpr int findingKinds = 31;
+/// The fixed name of a kind in JSON: "strokeNarrow".
+std::string_view nameOf(FindingKind kind);
 
 /// Where a finding is seen: on the side, grid units.
 struct FindingPlace {
@@ -53,13 +60,17 @@ struct FindingPlace {
 
 /// One thing measured against a limit.
 struct Finding {
+    std::string id{}; ///< the kind and what it is about; the same as long as the matter is the same
     FindingKind kind{};
     Severity severity = Severity::note;
-    int inscription = -1; ///< number on the card; -1 for the whole part
+    bool accepted = false; ///< the person lets it stand
+    int inscription = -1;  ///< number on the card; -1 for the whole part
     working::Kind working = working::Kind::raised;
-    double measured = 0; ///< mm unless the kind counts
-    double limit = 0;    ///< mm; 0 when there is none
-    int count = 0;       ///< of letters or pieces
+    double measured = 0;    ///< mm unless the kind counts
+    double limit = 0;       ///< mm; 0 when there is none
+    bool ownLimit = false;  ///< the limit was set by hand
+    bool whenAbove = false; ///< it is a finding because it is above the limit, not below
+    int count = 0;          ///< of letters or pieces
     std::string subject{};
     std::vector<FindingPlace> places{};
     quantity::Problem problem{}; ///< for typefaceProblem and solidFailed
@@ -73,13 +84,16 @@ struct FindingInput {
     const DropOuts* dropOuts; ///< null when there is no body
 };
 
-/// All findings, worst first, then in the order of the part. O(readings).
+/// All findings, worst first, then in the order of the part. Ids are left empty. O(readings).
 std::vector<Finding> findingsOf(const FindingInput& input);
 
 /// Worst first; order within a severity stays.
 void sortBySeverity(std::vector<Finding>& findings);
 
-/// The worst severity; nothing wrong is a note.
+/// Whether a finding has grown worse than it was when it measured so.
+bool worseThan(const Finding& finding, double measured);
+
+/// The worst severity of those that are not accepted; nothing wrong is a note.
 Severity worstOf(const std::vector<Finding>& findings);
 
 } // namespace bollard::check

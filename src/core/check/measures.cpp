@@ -1,7 +1,9 @@
 #include "check/measures.hpp"
 #include "plane/near_boxes.hpp"
+#include <optional>
 #include <tbb/blocked_range.h>
 #include <tbb/parallel_for.h>
+#include <unordered_map>
 #include <unordered_set>
 
 namespace bollard::check {
@@ -72,33 +74,158 @@ void readWidths(const PlacedLetters& letters, int slot, const type::GlyphForm& f
     }
 }
 
-/// Widths of the letters that are shapes of their own.
-void readOwnWidths(const PlacedLetters& letters, int slot, WidthMemory& memory, const std::stop_token& stop,
-                   std::vector<Reading>& out) {
-    const auto read = [&](const std::vector<plane::WidthSample>& widths, size_t letter, auto toSide) {
-        for (const plane::WidthSample& sample : widths)
-            out.push_back({kindOf(sample.kind), toSide(sample.at), toMillimetres(sample.width),
-                           toMillimetres(sample.length), slot, int(letter)});
+/// A shape of its own by what it shares with equal ones, and its place; null for letters that are glyphs.
+struct KnownShape {
+    std::shared_ptr<const plane::Region> shape{};
+    std::shared_ptr<const std::vector<plane::WidthSample>> widths{};
+    plane::Point at{};
+};
+
+size_t mixed(size_t hash, size_t next) {
+    return (hash ^ (next + 0x9E3779B97F4A7C15u + (hash << 6) + (hash >> 2))) * 0xBF58476D1CE4E5B9u;
+}
+
+struct ShapeHash {
+    size_t operator()(const std::shared_ptr<const plane::Region>& shape) const {
+        size_t hash = shape->rings.size();
+        for (const plane::Ring& ring : shape->rings)
+            for (const plane::Point p : ring)
+                hash = mixed(hash, size_t(std::uint32_t(p.x)) << 32 | std::uint32_t(p.y));
+        return hash;
+    }
+};
+struct SameShape {
+    bool operator()(const auto& a, const auto& b) const { return a == b || *a == *b; }
+};
+
+struct PairKey {
+    std::shared_ptr<const plane::Region> first{}, second{};
+    plane::Point offset{};
+    double reach = 0;
+    bool necks = false;
+    bool operator==(const PairKey&) const = default;
+};
+struct PairHash {
+    size_t operator()(const PairKey& key) const {
+        size_t hash = std::hash<const void*>()(key.first.get());
+        for (const size_t next :
+             {std::hash<const void*>()(key.second.get()), size_t(std::uint32_t(key.offset.x)),
+              size_t(std::uint32_t(key.offset.y)), std::hash<double>()(key.reach), size_t(key.necks)})
+            hash = mixed(hash, next);
+        return hash;
+    }
+};
+
+} // namespace
+
+/// Everything carries the number of the run that last needed it.
+struct MeasureMemory::State {
+    struct Widths {
+        std::shared_ptr<const std::vector<plane::WidthSample>> widths;
+        int run;
     };
-    for (size_t i = 0; i < letters.onSide.size() && !stop.stop_requested(); ++i) {
-        const setting::Letter& letter = letters.setting->letters[i];
-        if (letters.asDrawn(i) || letters.onSide[i].empty())
+    struct KeptGap {
+        std::shared_ptr<const plane::Gap> gap;
+        int run;
+    };
+    std::unordered_map<std::shared_ptr<const plane::Region>, Widths, ShapeHash, SameShape> widths;
+    std::unordered_map<PairKey, KeptGap, PairHash> gaps;
+    int run = 0;
+    size_t needed = 0;
+
+    size_t size() const { return widths.size() + gaps.size(); }
+    void beginRun() {
+        ++run;
+        needed = 0;
+    }
+    /// Lets go of what no run needed lately, once it is twice as much as what was needed now.
+    void endRun() {
+        constexpr size_t worthSweeping = 1000;
+        if (size() < 3 * needed + worthSweeping)
+            return;
+        std::erase_if(gaps, [&](const auto& kept) { return kept.second.run != run; });
+        std::erase_if(widths, [&](const auto& kept) { return kept.second.run != run; });
+    }
+    std::shared_ptr<const plane::Gap> gap(const PairKey& key) const {
+        const auto found = gaps.find(key);
+        return found == gaps.end() ? nullptr : found->second.gap;
+    }
+    void keep(const PairKey& key, const std::shared_ptr<const plane::Gap>& gap) {
+        KeptGap& kept = gaps[key];
+        if (kept.run != run)
+            ++needed;
+        kept = {gap, run};
+    }
+};
+
+namespace {
+
+/// The letters that are no glyphs, by inscription and letter; each of equal ones is measured once.
+std::vector<std::vector<KnownShape>> ownShapes(std::span<const PlacedLetters> inscriptions,
+                                               MeasureMemory::State& memory, const std::stop_token& stop) {
+    std::vector<std::vector<KnownShape>> shapes;
+    std::vector<std::shared_ptr<const plane::Region>> unknown;
+    for (const PlacedLetters& letters : inscriptions) {
+        std::vector<KnownShape>& known = shapes.emplace_back(letters.onSide.size());
+        for (size_t i = 0; i < known.size() && !stop.stop_requested(); ++i) {
+            if (letters.asDrawn(i) || letters.onSide[i].empty())
+                continue;
+            const plane::Region& region =
+                letters.isAltered(i) ? letters.onSide[i] : *letters.setting->letters[i].region;
+            known[i].at = plane::boxOf(region).low;
+            auto shape =
+                std::make_shared<const plane::Region>(plane::shifted(region, plane::Point{} - known[i].at));
+            const auto [kept, isNew] = memory.widths.try_emplace(shape);
+            if (isNew)
+                unknown.push_back(kept->first);
+            memory.needed += isNew || kept->second.run != memory.run ? 1 : 0;
+            kept->second.run = memory.run;
+            known[i].shape = kept->first;
+        }
+    }
+    std::vector<std::shared_ptr<const std::vector<plane::WidthSample>>> made(unknown.size());
+    tbb::parallel_for(size_t{0}, unknown.size(), [&](size_t i) {
+        if (!stop.stop_requested())
+            made[i] = std::make_shared<const std::vector<plane::WidthSample>>(
+                plane::widthsOf(plane::medialAxis(*unknown[i]), *unknown[i]));
+    });
+    for (size_t i = 0; i < unknown.size(); ++i) {
+        if (made[i])
+            memory.widths.at(unknown[i]).widths = made[i];
+        else // stopped: it is not known after all
+            memory.widths.erase(unknown[i]);
+    }
+    for (std::vector<KnownShape>& known : shapes)
+        for (KnownShape& shape : known)
+            if (const auto kept = shape.shape ? memory.widths.find(shape.shape) : memory.widths.end();
+                kept != memory.widths.end())
+                shape.widths = kept->second.widths;
+    return shapes;
+}
+
+/// Widths of the letters that are shapes of their own.
+void readOwnWidths(const PlacedLetters& letters, int slot, const std::vector<KnownShape>& shapes,
+                   std::vector<Reading>& out) {
+    for (size_t i = 0; i < shapes.size(); ++i) {
+        if (!shapes[i].widths)
             continue;
-        const bool altered = i < letters.altered.size() && letters.altered[i];
-        if (altered)
-            read(plane::widthsOf(plane::medialAxis(letters.onSide[i]), letters.onSide[i]), i,
-                 [](Vector at) { return at; });
-        else
-            read(*memory.of(letter.region), i,
-                 [&](Vector at) { return letters.place.toSide(letter.toFrame(at)); });
+        const setting::Letter& letter = letters.setting->letters[i];
+        for (const plane::WidthSample& sample : *shapes[i].widths) {
+            const Vector at = sample.at + plane::vectorOf(shapes[i].at);
+            out.push_back({kindOf(sample.kind),
+                           letters.isAltered(i) ? at : letters.place.toSide(letter.toFrame(at)),
+                           toMillimetres(letters.isAltered(i) ? sample.width : letter.zoom * sample.width),
+                           toMillimetres(letters.isAltered(i) ? sample.length : letter.zoom * sample.length),
+                           slot, int(i)});
+        }
     }
 }
 
-void measureStrokes(const PlacedLetters& letters, int slot, WidthMemory& memory, const std::stop_token& stop,
-                    Measures& out) {
+void measureStrokes(const PlacedLetters& letters, int slot, const std::vector<KnownShape>& shapes,
+                    const std::stop_token& stop, Measures& out) {
     const type::GlyphForm& form = letters.setting->form;
     warmGlyphs(letters, form, stop);
-    readOwnWidths(letters, slot, memory, stop, out.readings);
+    readOwnWidths(letters, slot, shapes, out.readings);
     if (stop.stop_requested())
         return;
     readWidths(
@@ -118,173 +245,234 @@ void measureStrokes(const PlacedLetters& letters, int slot, WidthMemory& memory,
     readWidths(letters, slot, before, isLost, out.lost);
 }
 
-/// A gap measured in the setting (from the first letter's place there) or on the side.
+/// Two letters that come near each other; of one inscription, or of two that are worked alike.
+struct NearPair {
+    int slot = 0, otherSlot = 0;
+    int letter = 0, other = 0;
+    double reach = 0;
+    auto operator<=>(const NearPair&) const = default;
+};
+
+/// Long shapes are cut up, so that rings within rings are near only where their bands are.
+std::vector<plane::Box> boxesOf(const plane::Region& shape) {
+    constexpr size_t sides = 24;
+    std::vector<plane::Box> boxes;
+    for (const plane::Ring& ring : shape.rings)
+        for (size_t i = 0; i < ring.size(); i += sides) {
+            plane::Box& box = boxes.emplace_back();
+            for (size_t k = i; k <= std::min(i + sides, ring.size()); ++k)
+                box.include(ring[k % ring.size()]);
+        }
+    return boxes;
+}
+
+std::vector<NearPair> nearPairs(std::span<const PlacedLetters> inscriptions, const std::stop_token& stop) {
+    std::vector<NearPair> pairs;
+    for (int kind = 0; kind < working::kinds && !stop.stop_requested(); ++kind) {
+        struct Of {
+            int slot, letter;
+        };
+        std::vector<Of> of;
+        std::vector<plane::Box> boxes;
+        double reach = 0;
+        for (size_t slot = 0; slot < inscriptions.size(); ++slot) {
+            const PlacedLetters& letters = inscriptions[slot];
+            if (int(letters.working.kind) != kind)
+                continue;
+            reach = std::max(reach, reachOf(letters));
+            for (size_t i = 0; i < letters.onSide.size(); ++i) {
+                // A letter may lie over another wholly; shapes of their own are parts of one drawing.
+                const bool own = letters.setting->letters[i].own;
+                for (const plane::Box& box :
+                     own ? boxesOf(letters.onSide[i]) : std::vector{plane::boxOf(letters.onSide[i])}) {
+                    boxes.push_back(box);
+                    of.push_back({int(slot), int(i)});
+                }
+            }
+        }
+        for (const auto& [a, b] : plane::nearBoxes(boxes, static_cast<std::int32_t>(reach))) {
+            const Of &first = of[size_t(a)], &second = of[size_t(b)];
+            const double pairReach = std::min(reachOf(inscriptions[size_t(first.slot)]),
+                                              reachOf(inscriptions[size_t(second.slot)]));
+            const bool same = first.slot == second.slot && first.letter == second.letter;
+            if (!same && boxes[size_t(a)].meets(boxes[size_t(b)], static_cast<std::int32_t>(pairReach)))
+                pairs.push_back({first.slot, second.slot, first.letter, second.letter, pairReach});
+        }
+    }
+    std::ranges::sort(pairs);
+    pairs.erase(std::unique(pairs.begin(), pairs.end()), pairs.end());
+    return pairs;
+}
+
+/// A letter that is only shifted: by what it is shared with, and where. Null when it is turned.
+struct Shifted {
+    std::shared_ptr<const plane::Region> shape;
+    plane::Point at;
+};
+
+Shifted shiftedOf(const PlacedLetters& letters, const KnownShape& known, size_t i, bool onSide) {
+    const setting::Letter& letter = letters.setting->letters[i];
+    if (onSide && (letters.place.turn() != 0 || letters.place.mirrors()))
+        return {};
+    if (letters.isAltered(i)) // lies where it lies
+        return onSide ? Shifted{known.shape, known.at} : Shifted{};
+    if (!letter.upright())
+        return {};
+    const plane::Point at =
+        onSide ? plane::onGrid(letters.place.toSide(plane::vectorOf(letter.at))) : letter.at;
+    return letter.own ? Shifted{known.shape, known.at + at} : Shifted{letter.region, at};
+}
+
+/// The gap of a pair, and from where its places count: a setting, or the side.
 struct PairGap {
     std::shared_ptr<const plane::Gap> gap;
     bool onSide = false;
+    plane::Point shift{};
 };
 
-void addGap(const PairGap& measured, Vector shift, const PlacedLetters& letters, int slot,
-            std::pair<int, int> pair, Measures& out) {
+void addGap(const PairGap& measured, const PlacedLetters& letters, const NearPair& pair, Measures& out) {
     const plane::Gap& gap = *measured.gap;
     if (!gap.inReach)
         return;
-    const auto onSide = [&](Vector at) { return measured.onSide ? at : letters.place.toSide(at + shift); };
+    const auto onSide = [&](Vector at) {
+        at = at + plane::vectorOf(measured.shift);
+        return measured.onSide ? at : letters.place.toSide(at);
+    };
     if (gap.kind != plane::Gap::Kind::apart) {
-        out.joints.push_back({onSide(gap.at), toMillimetres(gap.neck), slot, pair.first, pair.second});
+        if (pair.slot == pair.otherSlot)
+            out.joints.push_back(
+                {onSide(gap.at), toMillimetres(gap.neck), pair.slot, pair.letter, pair.other});
         return;
     }
     for (const plane::GapSample& sample : gap.samples)
         out.readings.push_back({ReadingKind::gap, onSide(sample.at), toMillimetres(sample.distance),
-                                toMillimetres(sample.length), slot, pair.first});
+                                toMillimetres(sample.length), pair.slot, pair.letter});
 }
 
-/// Upright glyphs meet in the same way again and again and are remembered; others are measured as they lie.
-std::vector<PairGap> gapsOf(const PlacedLetters& letters, const std::vector<std::pair<int, int>>& near,
-                            double reach, GapMemory& memory) {
-    const auto& all = letters.setting->letters;
-    const auto plain = [&](int i) { return all[size_t(i)].upright() && letters.asDrawn(size_t(i)); };
+/// Shapes that are only shifted meet in the same way again and again and are remembered; others are measured
+/// as they lie.
+std::vector<PairGap> gapsOf(std::span<const PlacedLetters> inscriptions,
+                            const std::vector<std::vector<KnownShape>>& shapes,
+                            const std::vector<NearPair>& near, MeasureMemory::State& memory,
+                            const std::stop_token& stop) {
     std::vector<PairGap> gaps(near.size());
-    std::vector<GapMemory::Pair> pairs;
-    std::vector<size_t> places, others;
+    std::vector<PairKey> keys(near.size());
+    std::vector<size_t> unknown;
+    std::unordered_map<PairKey, size_t, PairHash> firstOf; // of the unknown ones: which pair stands for it
     for (size_t k = 0; k < near.size(); ++k) {
-        const auto [i, j] = near[k];
-        if (!plain(i) || !plain(j)) {
-            others.push_back(k);
+        const NearPair& pair = near[k];
+        const bool within = pair.slot == pair.otherSlot;
+        const auto shifted = [&](int slot, int letter) {
+            return shiftedOf(inscriptions[size_t(slot)], shapes[size_t(slot)][size_t(letter)], size_t(letter),
+                             !within);
+        };
+        const Shifted a = shifted(pair.slot, pair.letter), b = shifted(pair.otherSlot, pair.other);
+        gaps[k].onSide = !within || !a.shape || !b.shape;
+        if (!a.shape || !b.shape) {
+            unknown.push_back(k);
             continue;
         }
-        places.push_back(k);
-        pairs.push_back(
-            {all[size_t(i)].region, all[size_t(j)].region, all[size_t(j)].at - all[size_t(i)].at});
+        gaps[k].shift = a.at;
+        keys[k] = {a.shape, b.shape, b.at - a.at, pair.reach, within};
+        gaps[k].gap = memory.gap(keys[k]);
+        if (!gaps[k].gap && firstOf.try_emplace(keys[k], k).second)
+            unknown.push_back(k);
     }
-    const auto known = memory.gapsOf(pairs, reach);
-    for (size_t p = 0; p < places.size(); ++p)
-        gaps[places[p]].gap = known[p];
-    tbb::parallel_for(size_t{0}, others.size(), [&](size_t o) {
-        const auto [i, j] = near[others[o]];
-        gaps[others[o]] = {std::make_shared<const plane::Gap>(plane::gapBetween(
-                               letters.onSide[size_t(i)], letters.onSide[size_t(j)], {}, reach)),
-                           true};
+    constexpr size_t worthATask = 16;
+    tbb::parallel_for(tbb::blocked_range<size_t>(0, unknown.size(), worthATask), [&](const auto& range) {
+        for (size_t u = range.begin(); u < range.end() && !stop.stop_requested(); ++u) {
+            const size_t k = unknown[u];
+            const NearPair& pair = near[k];
+            const auto onSide = [&](int slot, int letter) -> const plane::Region& {
+                return inscriptions[size_t(slot)].onSide[size_t(letter)];
+            };
+            const bool within = pair.slot == pair.otherSlot;
+            gaps[k].gap = std::make_shared<const plane::Gap>(
+                keys[k].first
+                    ? plane::gapBetween(*keys[k].first, *keys[k].second, keys[k].offset, pair.reach, within)
+                    : plane::gapBetween(onSide(pair.slot, pair.letter), onSide(pair.otherSlot, pair.other),
+                                        {}, pair.reach, within));
+        }
     });
+    if (stop.stop_requested())
+        return {};
+    for (size_t k = 0; k < near.size(); ++k) {
+        if (!keys[k].first)
+            continue;
+        if (!gaps[k].gap)
+            gaps[k].gap = gaps[firstOf.at(keys[k])].gap;
+        memory.keep(keys[k], gaps[k].gap);
+    }
     return gaps;
 }
 
-void measureGaps(const PlacedLetters& letters, int slot, GapMemory& memory, Measures& out) {
-    const auto& all = letters.setting->letters;
-    const double reach = reachOf(letters);
-    std::vector<plane::Box> boxes;
-    for (const setting::Letter& letter : all)
-        boxes.push_back(letter.box);
-    const auto near = plane::nearBoxes(boxes, static_cast<std::int32_t>(reach));
-    const std::vector<PairGap> gaps = gapsOf(letters, near, reach, memory);
-    for (size_t k = 0; k < near.size(); ++k)
-        addGap(gaps[k], plane::vectorOf(all[size_t(near[k].first)].at), letters, slot, near[k], out);
+double edgeReachOf(const PlacedLetters& letters, double margin_mm) {
+    return std::max(reachOf(letters), (margin_mm + 1) * plane::unitsPerMillimetre);
 }
 
-/// Gaps between letters of two inscriptions of like working; they are few and not remembered.
-void measureBetween(const PlacedLetters& a, const PlacedLetters& b, int slotA, Measures& out) {
-    if (a.working.kind != b.working.kind)
-        return;
-    const double reach = std::min(reachOf(a), reachOf(b));
-    plane::Box boxB;
-    for (const plane::Region& region : b.onSide)
-        boxB.include(plane::boxOf(region));
-    for (size_t i = 0; i < a.onSide.size(); ++i) {
-        const plane::Box box = plane::boxOf(a.onSide[i]);
-        if (box.empty() || boxB.empty() || !box.meets(boxB, static_cast<std::int32_t>(reach)))
-            continue;
-        for (const plane::Region& other : b.onSide) {
-            const plane::Gap gap = plane::gapBetween(a.onSide[i], other, {}, reach);
-            for (const plane::GapSample& sample : gap.samples)
-                out.readings.push_back({ReadingKind::gap, sample.at, toMillimetres(sample.distance),
-                                        toMillimetres(sample.length), slotA, int(i)});
-        }
-    }
-}
-
-void measureEdges(const PlacedLetters& letters, int slot, const plane::Region& blank, double margin_mm,
-                  Measures& out) {
-    const double reach = std::max(reachOf(letters), (margin_mm + 1) * plane::unitsPerMillimetre);
-    for (size_t i = 0; i < letters.onSide.size(); ++i) {
+void measureEdges(const PlacedLetters& letters, int slot, const plane::BoundaryIndex& blank, double margin_mm,
+                  const std::stop_token& stop, Measures& out) {
+    const double reach = edgeReachOf(letters, margin_mm);
+    for (size_t i = 0; i < letters.onSide.size() && !stop.stop_requested(); ++i) {
         const plane::Region& letter = letters.onSide[i];
         if (letter.empty())
             continue;
-        const plane::Gap gap = plane::boundaryGap(letter, blank, reach);
-        const plane::Point some = letter.rings.front().front();
-        if (gap.kind == plane::Gap::Kind::overlapping)
-            out.overhangs.push_back({slot, int(i), false, plane::vectorOf(some)});
-        else if (!plane::contains(blank, some))
-            out.overhangs.push_back({slot, int(i), true, plane::vectorOf(some)});
-        else if (gap.inReach)
-            for (const plane::GapSample& sample : gap.samples)
-                out.readings.push_back({ReadingKind::edge, sample.at, toMillimetres(sample.distance),
-                                        toMillimetres(sample.length), slot, int(i)});
+        using Lies = plane::BoundaryIndex::Lies;
+        if (const Lies lies = blank.lies(letter); lies != Lies::inside) {
+            const plane::Point some = letter.rings.front().front();
+            out.overhangs.push_back({slot, int(i), lies == Lies::outside, plane::vectorOf(some)});
+            continue;
+        }
+        for (const plane::GapSample& sample : blank.gapTo(letter, reach).samples)
+            out.readings.push_back({ReadingKind::edge, sample.at, toMillimetres(sample.distance),
+                                    toMillimetres(sample.length), slot, int(i)});
     }
 }
 
 } // namespace
 
-size_t GapMemory::Hash::operator()(const Pair& pair) const {
-    size_t hash = std::hash<const void*>()(pair.first.get());
-    for (const size_t next : {std::hash<const void*>()(pair.second.get()),
-                              size_t(std::uint32_t(pair.offset.x)), size_t(std::uint32_t(pair.offset.y))})
-        hash = hash * 0x9E3779B97F4A7C15u + next;
-    return hash;
-}
+MeasureMemory::MeasureMemory() : state_(std::make_unique<State>()) {}
+MeasureMemory::~MeasureMemory() = default;
 
-std::vector<std::shared_ptr<const plane::Gap>> GapMemory::gapsOf(const std::vector<Pair>& pairs,
-                                                                 double reach) {
-    constexpr size_t mostKept = 100000;
-    if (reach != reach_ || known_.size() > mostKept)
-        known_.clear();
-    reach_ = reach;
-    std::vector<const Pair*> unknown;
-    for (const Pair& pair : pairs)
-        if (known_.try_emplace(pair, nullptr).second)
-            unknown.push_back(&pair);
-    std::vector<std::shared_ptr<const plane::Gap>> found(unknown.size());
-    constexpr size_t worthATask = 16;
-    tbb::parallel_for(tbb::blocked_range<size_t>(0, unknown.size(), worthATask), [&](const auto& range) {
-        for (size_t i = range.begin(); i < range.end(); ++i) {
-            const Pair& pair = *unknown[i];
-            found[i] = std::make_shared<const plane::Gap>(
-                plane::gapBetween(*pair.first, *pair.second, pair.offset, reach));
-        }
-    });
-    for (size_t i = 0; i < unknown.size(); ++i)
-        known_[*unknown[i]] = found[i];
-    std::vector<std::shared_ptr<const plane::Gap>> result;
-    for (const Pair& pair : pairs)
-        result.push_back(known_.at(pair));
-    return result;
-}
-
-std::shared_ptr<const std::vector<plane::WidthSample>>
-WidthMemory::of(const std::shared_ptr<const plane::Region>& shape) {
-    constexpr size_t mostKept = 2000;
-    if (known_.size() > mostKept)
-        known_.clear();
-    auto& kept = known_[shape];
-    if (!kept)
-        kept = std::make_shared<const std::vector<plane::WidthSample>>(
-            plane::widthsOf(plane::medialAxis(*shape), *shape));
-    return kept;
+size_t MeasureMemory::size() const {
+    return state_->size();
 }
 
 Measures measuresOf(std::span<const PlacedLetters> inscriptions, const plane::Region& blank, double margin_mm,
                     MeasureMemory& memory, const std::stop_token& stop) {
     Measures measures;
+    MeasureMemory::State& kept = memory.state();
+    kept.beginRun();
+    const auto shapes = ownShapes(inscriptions, kept, stop);
+    const auto near = nearPairs(inscriptions, stop);
+    const auto gaps = gapsOf(inscriptions, shapes, near, kept, stop);
+    plane::Box about;
+    double reach = 0;
+    for (const PlacedLetters& letters : inscriptions) {
+        reach = std::max(reach, edgeReachOf(letters, margin_mm));
+        for (const plane::Region& letter : letters.onSide)
+            about.include(plane::boxOf(letter));
+    }
+    const auto room = static_cast<std::int32_t>(reach) + 1;
+    if (!about.empty())
+        about = {about.low - plane::Point{room, room}, about.high + plane::Point{room, room}};
+    const std::optional<plane::BoundaryIndex> edge =
+        blank.empty() || stop.stop_requested()
+            ? std::nullopt
+            : std::optional<plane::BoundaryIndex>(std::in_place, blank, about);
+    size_t pair = 0;
     for (size_t slot = 0; slot < inscriptions.size() && !stop.stop_requested(); ++slot) {
         const PlacedLetters& letters = inscriptions[slot];
-        measureStrokes(letters, int(slot), memory.widths, stop, measures);
+        measureStrokes(letters, int(slot), shapes[slot], stop, measures);
         if (stop.stop_requested())
             break;
-        measureGaps(letters, int(slot), memory.gaps, measures);
-        for (size_t other = slot + 1; other < inscriptions.size(); ++other)
-            measureBetween(letters, inscriptions[other], int(slot), measures);
-        if (!blank.empty())
-            measureEdges(letters, int(slot), blank, margin_mm, measures);
+        for (; pair < near.size() && near[pair].slot == int(slot); ++pair)
+            addGap(gaps[pair], letters, near[pair], measures);
+        if (edge)
+            measureEdges(letters, int(slot), *edge, margin_mm, stop, measures);
     }
+    if (!stop.stop_requested())
+        kept.endRun();
     return measures;
 }
 
@@ -300,11 +488,10 @@ double thinnestStroke(const setting::Setting& setting) {
     return toMillimetres(setting.scale * least);
 }
 
-const Reading* narrowest(const Measures& measures, ReadingKind kind, int inscription) {
+const Reading* narrowest(const Measures& measures, ReadingKind kind) {
     const Reading* least = nullptr;
     for (const Reading& reading : measures.readings)
-        if (reading.kind == kind && (inscription < 0 || reading.inscription == inscription) &&
-            (!least || reading.width < least->width))
+        if (reading.kind == kind && (!least || reading.width < least->width))
             least = &reading;
     return least;
 }

@@ -5,7 +5,6 @@
 #include <memory>
 #include <span>
 #include <stop_token>
-#include <unordered_map>
 #include <vector>
 
 namespace bollard::check {
@@ -38,7 +37,7 @@ struct Joint {
     int other = 0; ///< letter of the same inscription
 };
 
-/// A letter that does not lie wholly on the blank.
+/// A letter that does not lie wholly on the blank: it crosses an edge, covers a hole, or lies outside.
 struct Overhang {
     int inscription = 0;
     int letter = 0;
@@ -54,53 +53,35 @@ struct Measures {
     std::vector<Overhang> overhangs{};
 };
 
-/// Gaps already measured between pairs of letters, by their shapes and offset; shared between runs.
-class GapMemory {
+/// What was measured in earlier runs; shared between them. Not to be used from several threads.
+class MeasureMemory {
   public:
-    struct Pair {
-        std::shared_ptr<const plane::Region> first, second;
-        plane::Point offset;
-        bool operator==(const Pair&) const = default;
-    };
-    /// The gaps of the pairs, measured where not yet known, several at once.
-    std::vector<std::shared_ptr<const plane::Gap>> gapsOf(const std::vector<Pair>& pairs, double reach);
+    MeasureMemory();
+    ~MeasureMemory();
+    MeasureMemory(const MeasureMemory&) = delete;
+    MeasureMemory& operator=(const MeasureMemory&) = delete;
+
+    /// How much is kept: no more than three times what the last run needed.
+    size_t size() const;
+
+    struct State;
+    State& state() { return *state_; }
 
   private:
-    struct Hash {
-        size_t operator()(const Pair& pair) const;
-    };
-    std::unordered_map<Pair, std::shared_ptr<const plane::Gap>, Hash> known_;
-    double reach_ = 0;
-};
-
-/// Widths already measured of shapes that are no glyphs; shared between runs.
-class WidthMemory {
-  public:
-    /// The local widths of the shape, in grid units. Not to be called from several threads.
-    std::shared_ptr<const std::vector<plane::WidthSample>>
-    of(const std::shared_ptr<const plane::Region>& shape);
-
-  private:
-    std::unordered_map<std::shared_ptr<const plane::Region>,
-                       std::shared_ptr<const std::vector<plane::WidthSample>>>
-        known_;
-};
-
-struct MeasureMemory {
-    GapMemory gaps{};
-    WidthMemory widths{};
+    std::unique_ptr<State> state_;
 };
 
 /// Measures all letters: strokes and openings from the medial axis of each distinct glyph, gaps between
 /// letters near each other, distances to the blank's edges, as far as `margin_mm` at least.
-/// An empty blank has no edges. Returns early when stopped.
+/// An empty blank has no edges. Shapes that are equal but for their place are measured once. Returns early
+/// when stopped.
 Measures measuresOf(std::span<const working::PlacedLetters> inscriptions, const plane::Region& blank,
                     double margin_mm, MeasureMemory& memory, const std::stop_token& stop = {});
 
 /// The thinnest stroke of words that are not placed yet, mm; 0 when they have none. O(distinct letters).
 double thinnestStroke(const setting::Setting& setting);
 
-/// The narrowest reading of the kind in the inscription (in all when -1); null when there is none.
-const Reading* narrowest(const Measures& measures, ReadingKind kind, int inscription = -1);
+/// The narrowest reading of the kind; null when there is none.
+const Reading* narrowest(const Measures& measures, ReadingKind kind);
 
 } // namespace bollard::check

@@ -37,9 +37,12 @@ std::string asUtf8(const std::string& text) {
 } // namespace
 
 quantity::Result<Table> tableFromCsv(const std::string& bytes) {
-    const std::string mark = "\xEF\xBB\xBF";
     const std::string text = asUtf8(bytes);
-    const char separator = separatorOf(text);
+    return tableFromText(text, separatorOf(text));
+}
+
+quantity::Result<Table> tableFromText(const std::string& text, char separator) {
+    const std::string mark = "\xEF\xBB\xBF";
     Table table;
     std::vector<std::string> line(1);
     int number = 1, quoteOpenedAt = 0;

@@ -14,4 +14,7 @@ using Table = std::vector<std::vector<std::string>>;
 /// quote is a tableBroken problem that tells its line.
 quantity::Result<Table> tableFromCsv(const std::string& text);
 
+/// The same with a separator that is known: what spreadsheets copy is parted by tabs.
+quantity::Result<Table> tableFromText(const std::string& text, char separator);
+
 } // namespace bollard::files

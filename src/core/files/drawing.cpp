@@ -5,11 +5,13 @@
 #include "plane/path_data.hpp"
 #include "plane/region.hpp"
 #include <array>
-#include <cstdlib>
+#include <cerrno>
+#include <cstring>
 #include <dxflib/dl_dxf.h>
-#include <filesystem>
 #include <fmt/format.h>
+#include <map>
 #include <memory>
+#include <sys/mman.h>
 #include <unistd.h>
 
 namespace bollard::files {
@@ -21,7 +23,8 @@ namespace {
 plane::Box boxOf(const std::vector<DrawingLayer>& layers) {
     plane::Box box;
     for (const DrawingLayer& layer : layers)
-        for (const plane::Line& line : plane::lines(layer.outline, plane::unitsPerMillimetre, 10))
+        for (const plane::Line& line :
+             plane::lines(plane::outlineOf(layer.stamps), plane::unitsPerMillimetre, 10))
             box.include(plane::boxOf(line));
     return box;
 }
@@ -51,14 +54,17 @@ class DxfWriter {
         head(layers);
         for (const DrawingLayer& layer : layers) {
             attributes_ = DL_Attributes(layer.name, 256, -1, "BYLAYER", 1.0);
-            for (const Contour& contour : layer.outline.contours) {
-                if (contour.segments.empty())
-                    dxf_.writePoint(out_, DL_PointData(contour.start.x, contour.start.y, 0), attributes_);
-                else if (curves == DxfCurves::arcs)
-                    asArcs(contour);
-                else
-                    asSplines(contour);
-            }
+            for (const plane::Stamp& stamp : layer.stamps)
+                for (size_t i = 0; i < stamp.outline->contours.size(); ++i) {
+                    const Contour& contour = stamp.outline->contours[i];
+                    const Vector start = stamp.place(contour.start);
+                    if (contour.segments.empty())
+                        dxf_.writePoint(out_, DL_PointData(start.x, start.y, 0), attributes_);
+                    else if (curves == DxfCurves::arcs)
+                        asArcs(arcsOf(stamp)[i], stamp.place);
+                    else
+                        asSplines(plane::mapped(contour, stamp.place));
+                }
         }
         out_.sectionEnd();
         dxf_.writeObjects(out_);
@@ -111,9 +117,28 @@ class DxfWriter {
         out_.sectionEntities();
     }
 
-    void asArcs(const Contour& contour) {
-        constexpr double tolerance_mm = 0.004; // and 0.0005 of the points
-        const plane::ArcPath path = plane::arcsThrough(finePoints(contour), !contour.open, tolerance_mm);
+    /// The contours of what is stamped, as large as it is stamped, as lines and arcs.
+    const std::vector<plane::ArcPath>& arcsOf(const plane::Stamp& stamp) {
+        auto& paths = arcs_[{stamp.outline, stamp.place.scale}];
+        if (!paths.empty())
+            return paths;
+        constexpr double tolerance_mm = 0.0042; // and 0.0005 of the points
+        for (const Contour& contour : stamp.outline->contours) {
+            const Contour scaled = plane::mapped(contour, [&](Vector v) { return stamp.place.scale * v; });
+            paths.push_back(contour.segments.empty()
+                                ? plane::ArcPath{}
+                                : plane::arcsThrough(finePoints(scaled), !contour.open, tolerance_mm));
+        }
+        return paths;
+    }
+
+    void asArcs(plane::ArcPath path, plane::Similarity place) {
+        place.scale = 1; // they are as large already
+        path.start = place(path.start);
+        for (plane::ArcSegment& segment : path.segments) {
+            segment.end = place(segment.end);
+            segment.sweep = place.mirrored ? -segment.sweep : segment.sweep;
+        }
         const int count = int(path.segments.size()) + (path.closed ? 0 : 1);
         dxf_.writePolyline(out_, DL_PolylineData(count, 0, 0, path.closed ? 1 : 0), attributes_);
         Vector at = path.start;
@@ -160,6 +185,7 @@ class DxfWriter {
     DL_Dxf& dxf_;
     DL_WriterA& out_;
     DL_Attributes attributes_;
+    std::map<std::pair<std::shared_ptr<const Outline>, double>, std::vector<plane::ArcPath>> arcs_;
 };
 
 } // namespace
@@ -179,7 +205,7 @@ std::string svgOf(const std::vector<DrawingLayer>& layers, const std::string& ti
         text += fmt::format("<g id=\"{}\" fill=\"none\" stroke=\"black\" stroke-width=\"0.1\">\n",
                             escaped(layer.name));
         constexpr int decimals = 4;
-        for (const Contour& contour : onPage(layer.outline, left, top).contours)
+        for (const Contour& contour : onPage(plane::outlineOf(layer.stamps), left, top).contours)
             text += "<path d=\"" + plane::pathDataOf({{contour}}, decimals) + "\"/>\n";
         text += "</g>\n";
     }
@@ -187,24 +213,29 @@ std::string svgOf(const std::vector<DrawingLayer>& layers, const std::string& ti
 }
 
 quantity::Result<std::string> dxfOf(const std::vector<DrawingLayer>& layers, DxfCurves curves) {
-    // dxflib writes to files only.
-    std::string name = (std::filesystem::temp_directory_path() / "bollard-drawing-XXXXXX").string();
-    const int descriptor = mkstemp(name.data());
-    if (descriptor < 0)
-        return quantity::Problem{quantity::ProblemKind::fileUnwritable, name, "no temporary file"};
-    close(descriptor);
+    // dxflib writes to files only: it gets one that is memory.
+    const auto failed = [](const char* why) {
+        return quantity::Problem{quantity::ProblemKind::fileUnwritable, "DXF", why};
+    };
+    const int memory = memfd_create("drawing", MFD_CLOEXEC);
+    if (memory < 0)
+        return failed(std::strerror(errno));
+    const struct Close {
+        int file;
+        ~Close() { close(file); }
+    } closed{memory};
+    const std::string name = "/proc/self/fd/" + std::to_string(memory);
     {
         DL_Dxf dxf;
         const std::unique_ptr<DL_WriterA> out(dxf.out(name.c_str(), DL_Codes::AC1015));
-        if (!out) {
-            std::filesystem::remove(name);
-            return quantity::Problem{quantity::ProblemKind::fileUnwritable, name, "no temporary file"};
-        }
+        if (!out)
+            return failed("no memory to write it into");
         DxfWriter(dxf, *out).write(layers, curves);
         out->close();
     }
     auto bytes = readWhole(name);
-    std::filesystem::remove(name);
+    if (bytes && bytes->find("\nEOF") == std::string::npos) // the library tells of no error
+        return failed("out of memory");
     return bytes;
 }
 

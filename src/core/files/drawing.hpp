@@ -1,6 +1,6 @@
 // Drawings for machines that follow lines: SVG and DXF, in mm at true size.
 #pragma once
-#include "plane/outline.hpp"
+#include "plane/stamp.hpp"
 #include "quantity/result.hpp"
 #include <string>
 #include <vector>
@@ -9,8 +9,8 @@ namespace bollard::files {
 
 /// What belongs together in a drawing: closed contours are cut round, open ones followed.
 struct DrawingLayer {
-    std::string name{};       ///< ASCII
-    plane::Outline outline{}; ///< mm, y up
+    std::string name{};                 ///< ASCII
+    std::vector<plane::Stamp> stamps{}; ///< mm, y up
 };
 
 /// How DXF gets its curves: both within 0.005 mm of the outline.
@@ -22,7 +22,7 @@ enum class DxfCurves {
 /// An SVG 1.1 drawing, its page the drawing's extent and `room` mm around; one group a layer.
 std::string svgOf(const std::vector<DrawingLayer>& layers, const std::string& title, double room = 0);
 
-/// A DXF drawing (R2000) with layers and units set.
+/// A DXF drawing (R2000) with layers and units set. Arcs are fitted once to what several stamps share.
 quantity::Result<std::string> dxfOf(const std::vector<DrawingLayer>& layers,
                                     DxfCurves curves = DxfCurves::arcs);
 

@@ -1,19 +1,36 @@
 // Files are written whole or not at all.
 #pragma once
+#include "quantity/read_whole.hpp"
 #include "quantity/result.hpp"
+#include <span>
 #include <string>
 #include <string_view>
 
 namespace bollard::files {
 
-enum class IfThere { refuse, replace };
+enum class IfThere {
+    refuse,
+    replace,        ///< but not files that are read-only
+    replaceReadOnly ///< those too
+};
 
-/// Writes `bytes` to `path`: into a temporary file of the same folder, flushed to the disk, then renamed.
-/// When anything fails the old file, if any, is as it was and no other file is left behind.
+struct WholeFile {
+    std::string path{};
+    std::string bytes{};
+};
+
+/// Writes all the files or none. Each goes into a draft without a name in its folder, is flushed to the disk,
+/// and then takes its place; when anything fails, what was there is as it was and nothing is left behind,
+/// also when the program is killed while it writes. Links are followed, old files keep their mode, and new
+/// ones get what the process gives new files. Where a draft must have a name, what a killed program left is
+/// taken away by the next one. fileExists, fileReadOnly, or fileUnwritable with what the system says; the
+/// subject tells which file.
+quantity::Result<quantity::Done> writeTogether(std::span<const WholeFile> files, IfThere ifThere);
+
+/// The same for one file.
 quantity::Result<quantity::Done> writeWhole(const std::string& path, std::string_view bytes, IfThere ifThere);
 
-/// The bytes of a file; fileMissing or fileUnreadable.
-quantity::Result<std::string> readWhole(const std::string& path);
+using quantity::readWhole;
 
 /// `path` with `.ending` added unless it already ends so (in any letter case). A dot elsewhere does not
 /// matter.

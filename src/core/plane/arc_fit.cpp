@@ -25,8 +25,10 @@ std::optional<double> sweepOfArc(std::span<const Vector> points, double toleranc
             continue;
         const Vector p = points[i - 1] - centre, q = points[i] - centre;
         const double step = std::atan2(cross(p, q), dot(p, q));
-        // A chord much longer than its neighbours is a straight side, not a part of the arc.
-        if (radius - radius * std::cos(step / 2) > tolerance * 3 || (twice > 0) != (step > 0))
+        // The points are all there is to tell by: between two of them the arc may leave the chord by no more
+        // than a point may be off it, both together.
+        const double off = std::max(std::fabs(length(p) - radius), std::fabs(length(q) - radius));
+        if (off + radius - radius * std::cos(step / 2) > tolerance || (twice > 0) != (step > 0))
             return std::nullopt;
         turned += step;
     }

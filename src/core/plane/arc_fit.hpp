@@ -19,9 +19,9 @@ struct ArcPath {
     bool closed = false;
 };
 
-/// The points as lines and arcs that pass every point within `tolerance` (their own unit) and begin and end
-/// at points; corners stay corners. `closed`: the last point leads back to the first, which is not repeated.
-/// An arc replaces three chords or more, and never turns by more than 180 degrees.
+/// The points as lines and arcs that stay within `tolerance` of the chain of points (their own unit) and
+/// begin and end at points; corners stay corners. `closed`: the last point leads back to the first, which is
+/// not repeated. An arc replaces three chords or more, and never turns by more than 180 degrees.
 ArcPath arcsThrough(std::span<const Vector> points, bool closed, double tolerance);
 
 } // namespace bollard::plane

@@ -26,11 +26,19 @@ Vector leftOf(Vector v) {
 
 Curve::Curve(const Contour& contour, double off) : off_(off) {
     Vector at = contour.start;
+    // A contour that was worked out seldom ends exactly where it began; the hair between has a direction and,
+    // divided by its length, a curvature, but they are noise.
+    constexpr double noise = 1e-10;
+    double size = 0;
+    mapped(contour, [&](Vector v) {
+        size = std::max({size, std::fabs(v.x), std::fabs(v.y)});
+        return v;
+    });
     const auto add = [&](Vector b, Vector c, Vector d, int pieces) {
-        if (plane::length(d - at) == 0 && plane::length(b - at) == 0 && plane::length(c - at) == 0)
+        if (std::max({plane::length(d - at), plane::length(b - at), plane::length(c - at)}) <= noise * size)
             return;
         for (int i = 0; i < pieces; ++i)
-            addPiece({at, b, c, d, double(i) / pieces, double(i + 1) / pieces}, 0);
+            addPiece({at, b, c, d, double(i) / pieces, double(i + 1) / pieces, pieces == 1}, 0);
         at = d;
     };
     const auto line = [&](Vector to) { add(at + (1.0 / 3) * (to - at), at + (2.0 / 3) * (to - at), to, 1); };
@@ -54,6 +62,28 @@ Curve::Curve(const Contour& contour, double off) : off_(off) {
     }
     starts_.push_back(sum);
     closed_ = closed_ && sum > 0;
+}
+
+Curve::Curve(const Round& round, double off) : off_(off) {
+    if (!(round.radius > 0))
+        return;
+    round_ = round;
+    closed_ = true;
+}
+
+double Curve::length() const {
+    if (round_)
+        return 2 * M_PI * std::fabs(round_->radius + (round_->clockwise ? off_ : -off_));
+    return starts_.empty() ? 0 : starts_.back();
+}
+
+Curve::Place Curve::onRound(double distance) const {
+    const double radius = round_->radius + (round_->clockwise ? off_ : -off_);
+    const double way = round_->clockwise ? -1 : 1;
+    const double turn = radius == 0 ? 0 : distance / std::fabs(radius);
+    const double angle = round_->from + way * std::remainder(turn, 2 * M_PI);
+    const Vector out{std::cos(angle), std::sin(angle)};
+    return {round_->centre + radius * out, way * leftOf(out)};
 }
 
 /// Halves the piece until its length is integrated as well at once as in two halves.
@@ -95,7 +125,7 @@ Vector Curve::placeOn(const Piece& p, double t) const {
 double Curve::speed(const Piece& p, double t) const {
     const Vector first = derivative(p, t);
     const double size = plane::length(first);
-    if (off_ == 0 || size == 0)
+    if (off_ == 0 || size == 0 || p.line)
         return size;
     const Vector second = 6 * (1 - t) * (p.c - 2.0 * p.b + p.a) + 6 * t * (p.d - 2.0 * p.c + p.b);
     return std::fabs(size - off_ * cross(first, second) / (size * size));
@@ -112,6 +142,8 @@ double Curve::lengthOf(const Piece& piece, double from, double to) const {
 Curve::Place Curve::at(double distance) const {
     if (straight())
         return {{distance, off_}, {1, 0}};
+    if (round_)
+        return onRound(distance);
     const double whole = length();
     if (closed_) {
         distance = std::fmod(distance, whole);
@@ -153,6 +185,12 @@ Curve::Place Curve::at(double distance) const {
 double Curve::nearest(Vector point) const {
     if (straight())
         return point.x;
+    if (round_) {
+        const Vector spoke = point - round_->centre;
+        const double angle =
+            (std::atan2(spoke.y, spoke.x) - round_->from) * (round_->clockwise ? -1 : 1) / (2 * M_PI);
+        return (angle - std::floor(angle)) * length();
+    }
     // Sampled first, then closed in on: the distance has one valley within a few samples.
     const double whole = length();
     const int samples = std::max(64, int(pieces_.size()) * 4);

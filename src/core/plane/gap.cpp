@@ -1,4 +1,9 @@
 #include "plane/gap.hpp"
+#include <algorithm>
+#include <boost/geometry/geometries/box.hpp>
+#include <boost/geometry/geometries/point_xy.hpp>
+#include <boost/geometry/index/rtree.hpp>
+#include <numeric>
 
 namespace bollard::plane {
 namespace {
@@ -8,13 +13,18 @@ struct Stretch {
     Box box;
 };
 
+Stretch stretchOf(Point from, Point to) {
+    Stretch s{from, to, {}};
+    s.box.include(from);
+    s.box.include(to);
+    return s;
+}
+
 std::vector<Stretch> stretchesNear(const Region& region, Point offset, const Box& other, double reach) {
     std::vector<Stretch> near;
     for (const Ring& ring : region.rings)
         for (size_t i = 0; i < ring.size(); ++i) {
-            Stretch s{ring[i] + offset, ring[(i + 1) % ring.size()] + offset, {}};
-            s.box.include(s.from);
-            s.box.include(s.to);
+            const Stretch s = stretchOf(ring[i] + offset, ring[(i + 1) % ring.size()] + offset);
             if (s.box.meets(other, static_cast<std::int32_t>(reach)))
                 near.push_back(s);
         }
@@ -55,16 +65,14 @@ double boxDistanceSquared(const Box& a, const Box& b) {
     return dx * dx + dy * dy;
 }
 
-/// The longest distance between two points of a common part: the chord that joins the crossing outlines.
+/// The chord that joins the crossing outlines: the longest distance between two points of a common part.
 void measureNeck(const Region& a, const Region& b, Point offset, Gap& gap) {
     for (const Region& part : parts(common(a, shifted(b, offset)))) {
-        const Ring& ring = part.rings.front();
-        for (size_t i = 0; i < ring.size(); ++i)
-            for (size_t j = i + 1; j < ring.size(); ++j)
-                if (const double d = length(vectorOf(ring[i] - ring[j])); d > gap.neck) {
-                    gap.neck = d;
-                    gap.at = 0.5 * (vectorOf(ring[i]) + vectorOf(ring[j]));
-                }
+        const auto [p, q] = farthestApart(part.rings.front());
+        if (const double d = length(vectorOf(p - q)); d > gap.neck) {
+            gap.neck = d;
+            gap.at = 0.5 * (vectorOf(p) + vectorOf(q));
+        }
     }
     gap.kind = gap.neck > 0 ? Gap::Kind::overlapping : Gap::Kind::touching;
 }
@@ -76,25 +84,42 @@ bool oneLiesInTheOther(const Region& a, const Region& b, Point offset) {
     return within(a, b, offset) || within(b, a, Point{} - offset);
 }
 
-/// Distances between the boundaries, whatever lies inside what. `touching` only tells of crossing here.
-Gap measuredGap(const Region& a, const Region& b, Point offset, double reach) {
+/// Distances between stretches of two boundaries, whatever lies inside what. `touching` only tells of
+/// crossing here. When `wholly` is false nothing more is measured once they are known to meet.
+Gap gapOf(const std::vector<Stretch>& nearA, const std::vector<Stretch>& nearB, double reach, bool wholly) {
     Gap gap;
-    const Box boxA = boxOf(a), boxB = shifted(boxOf(b), offset);
-    if (boxA.empty() || boxB.empty() || !boxA.meets(boxB, static_cast<std::int32_t>(reach)))
-        return gap;
-    const std::vector<Stretch> nearA = stretchesNear(a, {}, boxB, reach);
-    const std::vector<Stretch> nearB = stretchesNear(b, offset, boxA, reach);
     const double farthest = reach * reach;
     double least = farthest;
+    // Those of the other shape from left to right, so that each side looks only at what is as near in x.
+    std::vector<size_t> order(nearB.size());
+    std::iota(order.begin(), order.end(), size_t{0});
+    const auto left = [&](size_t i) { return double(nearB[i].box.low.x); };
+    std::ranges::sort(order, {}, left);
+    double widest = 0;
+    for (const Stretch& t : nearB)
+        widest = std::max(widest, double(t.box.high.x) - t.box.low.x);
     for (const Stretch& s : nearA) {
         Near best{farthest, {}};
-        for (const Stretch& t : nearB) {
+        size_t bestOf = 0;
+        for (auto next = std::ranges::lower_bound(order, s.box.low.x - reach - widest, {}, left);
+             next != order.end() && left(*next) <= s.box.high.x + reach; ++next) {
+            const Stretch& t = nearB[*next];
             if (boxDistanceSquared(s.box, t.box) > best.squared)
                 continue;
             if (s.box.meets(t.box) && crosses(s, t))
                 gap.kind = Gap::Kind::overlapping;
-            if (const Near here = between(s, t); here.squared < best.squared)
+            const Near here = between(s, t);
+            if (here.squared < best.squared ||
+                (here.squared == best.squared && here.squared < farthest && *next < bestOf)) {
                 best = here;
+                bestOf = *next;
+            }
+            if (!wholly && (best.squared == 0 || gap.kind != Gap::Kind::apart)) {
+                gap.kind = gap.kind == Gap::Kind::apart ? Gap::Kind::touching : gap.kind;
+                gap.inReach = true;
+                gap.at = best.middle;
+                return gap;
+            }
         }
         if (best.squared >= farthest)
             continue;
@@ -111,22 +136,154 @@ Gap measuredGap(const Region& a, const Region& b, Point offset, double reach) {
     return gap;
 }
 
+namespace geo = boost::geometry;
+using Corner = geo::model::d2::point_xy<double>;
+using TreeBox = geo::model::box<Corner>;
+template<class Of> using Tree = geo::index::rtree<std::pair<TreeBox, Of>, geo::index::rstar<16>>;
+
+TreeBox treeBox(const Box& box, double reach = 0) {
+    return {{box.low.x - reach, box.low.y - reach}, {box.high.x + reach, box.high.y + reach}};
+}
+
 } // namespace
 
-Gap gapBetween(const Region& a, const Region& b, Point offset, double reach) {
-    Gap gap = measuredGap(a, b, offset, reach);
-    const bool boxesMeet = boxOf(a).meets(shifted(boxOf(b), offset));
-    if (gap.kind == Gap::Kind::apart && !(boxesMeet && oneLiesInTheOther(a, b, offset)))
+std::pair<Point, Point> farthestApart(const Ring& ring) {
+    // They are corners of the convex hull (A. Andrew's monotone chain, 1979).
+    Ring sorted = ring, hull;
+    std::ranges::sort(sorted);
+    for (int way = 0; way < 2; ++way) {
+        const size_t base = hull.size();
+        for (const Point p : sorted) {
+            while (hull.size() >= base + 2 && turn(hull[hull.size() - 2], hull.back(), p) <= 0)
+                hull.pop_back();
+            hull.push_back(p);
+        }
+        std::ranges::reverse(sorted);
+    }
+    std::pair<Point, Point> farthest{sorted.front(), sorted.front()};
+    double most = 0;
+    for (size_t i = 0; i < hull.size(); ++i)
+        for (size_t j = i + 1; j < hull.size(); ++j)
+            if (const double d = length(vectorOf(hull[i]) - vectorOf(hull[j])); d > most) {
+                most = d;
+                farthest = {hull[i], hull[j]};
+            }
+    return farthest;
+}
+
+Gap gapBetween(const Region& a, const Region& b, Point offset, double reach, bool necks) {
+    Gap gap;
+    const Box boxA = boxOf(a), boxB = shifted(boxOf(b), offset);
+    if (boxA.empty() || boxB.empty())
+        return gap;
+    if (boxA.meets(boxB, static_cast<std::int32_t>(reach)))
+        gap = gapOf(stretchesNear(a, {}, boxB, reach), stretchesNear(b, offset, boxA, reach), reach, false);
+    if (gap.kind == Gap::Kind::apart && !(boxA.meets(boxB) && oneLiesInTheOther(a, b, offset)))
         return gap;
     gap.inReach = true;
     gap.least = 0;
     gap.samples.clear();
-    measureNeck(a, b, offset, gap);
+    if (necks)
+        measureNeck(a, b, offset, gap);
     return gap;
 }
 
-Gap boundaryGap(const Region& a, const Region& b, double reach) {
-    return measuredGap(a, b, {}, reach);
+struct BoundaryIndex::Index {
+    Region region{};
+    std::vector<Stretch> stretches{};
+    Tree<int> sides{}, rings{};
+
+    std::vector<Stretch> near(const Box& box, double reach) const {
+        std::vector<std::pair<TreeBox, int>> found;
+        sides.query(geo::index::intersects(treeBox(box, reach)), std::back_inserter(found));
+        std::ranges::sort(found, {}, &std::pair<TreeBox, int>::second);
+        std::vector<Stretch> result;
+        for (const auto& [where, side] : found)
+            result.push_back(stretches[size_t(side)]);
+        return result;
+    }
+
+    /// Whether a point that lies on no boundary lies inside.
+    bool holds(Point p) const { return contains(about({p, p}), p); }
+
+    /// The rings that decide about a box: what does not meet it winds round it not at all.
+    Region about(const Box& box) const {
+        std::vector<std::pair<TreeBox, int>> found;
+        rings.query(geo::index::intersects(treeBox(box)), std::back_inserter(found));
+        std::ranges::sort(found, {}, &std::pair<TreeBox, int>::second);
+        Region local;
+        for (const auto& [where, ring] : found)
+            local.rings.push_back(region.rings[size_t(ring)]);
+        return local;
+    }
+};
+
+BoundaryIndex::BoundaryIndex(const Region& region, const Box& about) {
+    auto index = std::make_unique<Index>();
+    index->region = region;
+    std::vector<std::pair<TreeBox, int>> sides, rings;
+    for (const Ring& ring : region.rings) {
+        rings.emplace_back(treeBox(boxOf(ring)), int(rings.size()));
+        for (size_t i = 0; i < ring.size(); ++i) {
+            const Stretch side = stretchOf(ring[i], ring[(i + 1) % ring.size()]);
+            if (!about.empty() && !side.box.meets(about))
+                continue;
+            index->stretches.push_back(side);
+            sides.emplace_back(treeBox(index->stretches.back().box), int(sides.size()));
+        }
+    }
+    index->sides = Tree<int>(sides);
+    index->rings = Tree<int>(rings);
+    index_ = std::move(index);
+}
+
+BoundaryIndex::~BoundaryIndex() = default;
+
+bool BoundaryIndex::clearOf(const Box& box) const {
+    return index_->near(box, 0).empty();
+}
+
+bool BoundaryIndex::passes(Vector point) const {
+    constexpr double rounding = 2;
+    const Point near = onGrid(point);
+    return std::ranges::any_of(index_->near({near, near}, 2 * rounding), [&](const Stretch& s) {
+        return distanceToSegment(point, vectorOf(s.from), vectorOf(s.to)) <= rounding;
+    });
+}
+
+BoundaryIndex::Lies BoundaryIndex::lies(const Region& shape) const {
+    const Box box = boxOf(shape);
+    if (box.empty())
+        return Lies::inside;
+    if (clearOf(box))
+        return index_->holds(shape.rings.front().front()) ? Lies::inside : Lies::outside;
+    // What of the shape sticks out, but for slivers that rounding leaves along a common edge.
+    const auto wide = [](const Region& region) {
+        return std::ranges::any_of(parts(region), [](const Region& part) {
+            double round = 0;
+            for (const Ring& ring : part.rings)
+                for (size_t i = 0; i < ring.size(); ++i)
+                    round += length(vectorOf(ring[(i + 1) % ring.size()]) - vectorOf(ring[i]));
+            return areaOf(part) > round / 2;
+        });
+    };
+    const Region local = index_->about(box);
+    if (!wide(without(shape, local)))
+        return Lies::inside;
+    return wide(common(shape, local)) ? Lies::across : Lies::outside;
+}
+
+Gap BoundaryIndex::gapTo(const Region& shape, double reach) const {
+    const Box box = boxOf(shape);
+    if (box.empty())
+        return {};
+    std::vector<Stretch> near = index_->near(box, reach);
+    if (near.empty())
+        return {};
+    Box boundary;
+    for (const Stretch& s : near)
+        boundary.include(s.box);
+    return gapOf(stretchesNear(shape, {}, boundary, reach), near, reach, true);
 }
 
 } // namespace bollard::plane

@@ -1,6 +1,8 @@
 // The clear distance between two shapes, found directly from their boundaries.
 #pragma once
 #include "plane/region.hpp"
+#include <memory>
+#include <utility>
 #include <vector>
 
 namespace bollard::plane {
@@ -23,11 +25,38 @@ struct Gap {
 };
 
 /// The gap between `a` and `b` shifted by `offset`, looking no farther than `reach`. Exact to rounding.
-/// O(n m) over the segments near the other's box.
-Gap gapBetween(const Region& a, const Region& b, Point offset, double reach);
+/// O(n m) over the segments near the other's box. `necks` false leaves the neck at 0, for those who need not
+/// know it.
+Gap gapBetween(const Region& a, const Region& b, Point offset, double reach, bool necks = true);
 
-/// The same between the boundaries alone: one shape may lie inside the other. Where boundaries cross, the
-/// kind is overlapping, and the neck is not measured.
-Gap boundaryGap(const Region& a, const Region& b, double reach);
+/// The longest distance between two points of the ring. O(n log n) for rings of few corners outwards.
+std::pair<Point, Point> farthestApart(const Ring& ring);
+
+/// The boundary of a region that many shapes are held against. O(log n) to find what is near.
+class BoundaryIndex {
+  public:
+    /// `about`: where shapes will lie and what comes near them; empty for anywhere. Boundaries elsewhere are
+    /// not looked at one by one.
+    explicit BoundaryIndex(const Region& region, const Box& about = {});
+    ~BoundaryIndex();
+    BoundaryIndex(const BoundaryIndex&) = delete;
+    BoundaryIndex& operator=(const BoundaryIndex&) = delete;
+
+    enum class Lies { inside, across, outside };
+    /// Where a shape lies, whatever boundaries cross or holes it covers. What is narrower than a grid unit
+    /// does not count as lying outside.
+    Lies lies(const Region& shape) const;
+    /// No boundary passes the box.
+    bool clearOf(const Box& box) const;
+    /// A boundary passes the point, but for rounding to the grid.
+    bool passes(Vector point) const;
+    /// The distances between the boundaries alone: the shape may lie inside. Where they cross, the kind is
+    /// overlapping, and the neck is not measured.
+    Gap gapTo(const Region& shape, double reach) const;
+
+  private:
+    struct Index;
+    std::unique_ptr<const Index> index_;
+};
 
 } // namespace bollard::plane

@@ -34,7 +34,7 @@ using Cell = Diagram::cell_type;
 using Edge = Diagram::edge_type;
 
 constexpr double leastFacing = 150; // degrees; see widthsOf
-constexpr double taperingSlope = 0.05;
+constexpr double taperingSlope = 0.05, pointedSlope = 0.08;
 
 std::vector<Side> sidesOf(const Region& region) {
     std::vector<Side> sides;
@@ -196,8 +196,14 @@ class Groups {
     std::vector<int> parent_;
 };
 
-/// Drops the tapering tips from the kept edges, walking inwards from every free end.
-void dropTips(const std::vector<MedialEdge>& edges, int nodes, std::vector<bool>& kept) {
+/// Tips that taper are no strokes that become thin. From every free end inwards, as long as the radius grows
+/// by more than `taperingSlope` of the way, what it loses towards the tip counts the less the steeper it
+/// falls, and nothing from `pointedSlope` on: those edges are dropped. Gives the least radius that counts of
+/// each edge.
+std::vector<double> easeTips(const std::vector<MedialEdge>& edges, int nodes, std::vector<bool>& kept) {
+    std::vector<double> counted;
+    for (const MedialEdge& edge : edges)
+        counted.push_back(edge.radiusLeast);
     std::vector<std::vector<size_t>> at(size_t(nodes) * 2); // inside and outside meet in corners: kept apart
     const auto slot = [&](int node, bool inside) { return size_t(node) * 2 + (inside ? 1 : 0); };
     for (size_t i = 0; i < edges.size(); ++i)
@@ -205,19 +211,37 @@ void dropTips(const std::vector<MedialEdge>& edges, int nodes, std::vector<bool>
             at[slot(edges[i].fromNode, edges[i].inside)].push_back(i);
             at[slot(edges[i].toNode, edges[i].inside)].push_back(i);
         }
-    for (size_t start = 0; start < at.size(); ++start)
+    struct Step {
+        size_t edge;
+        double growth, inner, slope;
+    };
+    for (size_t start = 0; start < at.size(); ++start) {
+        std::vector<Step> tip; // from its end inwards
         for (size_t here = start; at[here].size() == 1;) {
             const size_t i = at[here].front();
             const MedialEdge& edge = edges[i];
             const bool forward = slot(edge.fromNode, edge.inside) == here;
-            const double growth = forward ? edge.radiusTo - edge.radiusFrom : edge.radiusFrom - edge.radiusTo;
-            if (growth <= taperingSlope * length(edge.to - edge.from))
+            const double inner = forward ? edge.radiusTo : edge.radiusFrom;
+            const double growth = inner - (forward ? edge.radiusFrom : edge.radiusTo);
+            const double way = length(edge.to - edge.from);
+            if (growth <= taperingSlope * way)
                 break;
-            kept[i] = false;
+            tip.push_back({i, growth, inner, growth / way});
             at[here].clear();
             here = slot(forward ? edge.toNode : edge.fromNode, edge.inside);
             std::erase(at[here], i);
         }
+        double radius = tip.empty() ? 0 : tip.back().inner;
+        for (auto step = tip.rbegin(); step != tip.rend(); ++step) {
+            const double eased =
+                std::clamp((step->slope - taperingSlope) / (pointedSlope - taperingSlope), 0.0, 1.0);
+            const double share = edges[step->edge].inside ? eased : 1; // a notch may well end in a point
+            radius -= (1 - share) * step->growth;
+            counted[step->edge] = radius;
+            kept[step->edge] = share < 1;
+        }
+    }
+    return counted;
 }
 
 WidthKind kindOf(const MedialEdge& edge, const std::vector<bool>& isHole) {
@@ -255,7 +279,7 @@ std::vector<WidthSample> widthsOf(const MedialAxis& axis, const Region& region) 
         groups.join(groupOf(edge), edge.toNode * 2 + (edge.inside ? 1 : 0));
         kept.push_back(edge.facing >= leastFacing);
     }
-    dropTips(axis.edges, axis.nodes, kept);
+    const std::vector<double> counted = easeTips(axis.edges, axis.nodes, kept);
 
     std::vector<WidthSample> samples;
     std::vector<bool> measured(size_t(axis.nodes) * 2);
@@ -264,8 +288,7 @@ std::vector<WidthSample> widthsOf(const MedialAxis& axis, const Region& region) 
         if (!kept[i])
             continue;
         measured[size_t(groups.of(groupOf(edge)))] = true;
-        samples.push_back(
-            {kindOf(edge, isHole), edge.least, 2 * edge.radiusLeast, length(edge.to - edge.from)});
+        samples.push_back({kindOf(edge, isHole), edge.least, 2 * counted[i], length(edge.to - edge.from)});
     }
     // Where nothing was left: the largest circle, but not in the open surroundings.
     std::vector<const MedialEdge*> widest(size_t(axis.nodes) * 2, nullptr);

@@ -1,4 +1,5 @@
 #include "plane/noding.hpp"
+#include "plane/near_boxes.hpp"
 #include <optional>
 
 namespace bollard::plane {
@@ -25,7 +26,7 @@ std::optional<Point> crossing(const OpenEdge& a, const OpenEdge& b) {
         return std::nullopt;
     const double t = double(r) / (double(r) - double(s));
     const Vector at = vectorOf(a.from) + t * vectorOf(a.to - a.from);
-    return Point{static_cast<std::int32_t>(std::lround(at.x)), static_cast<std::int32_t>(std::lround(at.y))};
+    return onGrid(at);
 }
 
 bool splitPair(OpenEdge& a, OpenEdge& b) {
@@ -45,28 +46,17 @@ bool splitPair(OpenEdge& a, OpenEdge& b) {
     return a.splits.size() + b.splits.size() > before;
 }
 
-/// Finds all crossings by sweeping along x over edges sorted by their left end.
-bool splitAll(std::vector<OpenEdge>& edges) {
-    struct Span {
-        std::int32_t left, right, low, high;
-        size_t edge;
-    };
-    std::vector<Span> spans;
+bool splitAll(std::vector<OpenEdge>& edges, const std::stop_token& stop) {
+    std::vector<Box> boxes(edges.size());
     for (size_t i = 0; i < edges.size(); ++i) {
-        const auto [x0, x1] = std::minmax(edges[i].from.x, edges[i].to.x);
-        const auto [y0, y1] = std::minmax(edges[i].from.y, edges[i].to.y);
-        spans.push_back({x0, x1, y0, y1, i});
+        boxes[i].include(edges[i].from);
+        boxes[i].include(edges[i].to);
     }
-    std::ranges::sort(spans, {}, &Span::left);
-    std::vector<Span> open;
+    if (stop.stop_requested())
+        return false;
     bool any = false;
-    for (const Span& span : spans) {
-        std::erase_if(open, [&](const Span& other) { return other.right < span.left; });
-        for (const Span& other : open)
-            if (other.low <= span.high && span.low <= other.high)
-                any |= splitPair(edges[span.edge], edges[other.edge]);
-        open.push_back(span);
-    }
+    for (const auto& [i, j] : nearBoxes(boxes))
+        any |= splitPair(edges[size_t(i)], edges[size_t(j)]);
     return any;
 }
 
@@ -145,7 +135,7 @@ LayerSet EdgeGraph::layersBetween(int a, int b) const {
     return 0;
 }
 
-std::pair<EdgeGraph, bool> noded(const EdgeGraph& graph) {
+std::pair<EdgeGraph, bool> noded(const EdgeGraph& graph, const std::stop_token& stop) {
     constexpr int rounds = 8;
     EdgeGraph current = graph;
     for (int round = 0; round < rounds; ++round) {
@@ -154,7 +144,10 @@ std::pair<EdgeGraph, bool> noded(const EdgeGraph& graph) {
         for (const GraphEdge& edge : current.edges())
             edges.push_back(
                 {edge.layers, current.points()[size_t(edge.low)], current.points()[size_t(edge.high)]});
-        if (!splitAll(edges))
+        const bool split = splitAll(edges, stop);
+        if (stop.stop_requested())
+            break;
+        if (!split)
             return {std::move(current), true};
         current = EdgeGraph(pieces(edges));
     }

@@ -34,7 +34,7 @@ class EdgeGraph {
 };
 
 /// The same edges split wherever they cross or touch, crossings rounded to the grid. Closed chains of each
-/// layer stay closed. False in `second` when rounding did not settle in a few rounds.
-std::pair<EdgeGraph, bool> noded(const EdgeGraph& graph);
+/// layer stay closed. False in `second` when rounding did not settle in a few rounds, or stopped.
+std::pair<EdgeGraph, bool> noded(const EdgeGraph& graph, const std::stop_token& stop = {});
 
 } // namespace bollard::plane

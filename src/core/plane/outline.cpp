@@ -6,7 +6,7 @@ namespace {
 constexpr int deepest = 12; // at most 4,096 chords to a curve, whatever it is
 
 void add(Ring& ring, Vector p) {
-    const Point q{static_cast<std::int32_t>(std::lround(p.x)), static_cast<std::int32_t>(std::lround(p.y))};
+    const Point q = onGrid(p);
     if (ring.empty() || ring.back() != q)
         ring.push_back(q);
 }
@@ -14,7 +14,8 @@ void add(Ring& ring, Vector p) {
 void flattenQuadratic(Ring& ring, Vector a, Vector b, Vector c, double tolerance) {
     // A quadratic's distance to n equal chords is |a - 2b + c| / (4 n^2).
     const double bend = length(a - 2.0 * b + c);
-    const int chords = std::clamp(int(std::ceil(std::sqrt(bend / (4 * tolerance)))), 1, 1 << deepest);
+    const double wanted = std::ceil(std::sqrt(bend / (4 * tolerance)));
+    const int chords = wanted < (1 << deepest) ? std::max(int(wanted), 1) : 1 << deepest;
     for (int i = 1; i <= chords; ++i) {
         const double t = double(i) / chords;
         add(ring, (1 - t) * (1 - t) * a + 2 * t * (1 - t) * b + t * t * c);
@@ -51,7 +52,10 @@ Contour reversed(const Contour& contour) {
 }
 
 void addArc(Contour& contour, Vector centre, double sweep) {
-    constexpr double widest = 30;
+    constexpr double widest = 30, wholeTurn = 360;
+    if (!std::isfinite(sweep))
+        return;
+    sweep = std::clamp(sweep, -wholeTurn, wholeTurn);
     const int pieces = std::max(1, int(std::ceil(std::fabs(sweep) / widest - 1e-9)));
     const double step = sweep / pieces * M_PI / 180;
     const double reach = 4.0 / 3 * std::tan(step / 4); // the usual cubic arc

@@ -49,8 +49,8 @@ template<class Move> Outline mapped(Outline outline, Move move) {
 Contour reversed(const Contour& contour);
 
 /// Adds an arc that starts where the contour ends now, on a circle around `centre`, turning by `sweep`
-/// degrees (counter-clockwise when positive). It is made of cubics of at most 30 degrees each; their radius
-/// is off by less than 4e-7 of it.
+/// degrees (counter-clockwise when positive; at most once round, nothing for no number). It is made of cubics
+/// of at most 30 degrees each; their radius is off by less than 4e-7 of it.
 void addArc(Contour& contour, Vector centre, double sweep);
 
 /// A circle of cubic arcs, counter-clockwise from its rightmost point.

@@ -103,7 +103,8 @@ class Reader {
             ++from;
         double value = 0;
         const auto [end, error] = std::from_chars(text_.data() + from, text_.data() + text_.size(), value);
-        if (error != std::errc() || !std::isfinite(value))
+        constexpr double farthest = 1e12; // beyond it sums of them soon are no numbers
+        if (error != std::errc() || !(std::fabs(value) <= farthest))
             return fail();
         at_ = size_t(end - text_.data());
         return value;
@@ -246,6 +247,8 @@ std::string pathDataOf(const Outline& outline, int decimals) {
     const auto number = [&](double value) {
         const double unit = std::pow(10.0, decimals);
         double rounded = std::round(value * unit) / unit;
+        if (!std::isfinite(rounded)) // so far out that there is nothing to round
+            rounded = value;
         if (rounded == 0)
             rounded = 0; // never -0
         std::array<char, 64> digits{};

@@ -10,9 +10,21 @@ namespace bollard::plane {
 
 constexpr double unitsPerMillimetre = 10000.0;
 
-/// Grid units of a length in mm, rounded; within +-200 m.
+/// How far from the origin anything may lie, grid units: 107 m. Sums and differences of two such numbers fit
+/// 32 bits, and unions stay within exact 64-bit arithmetic.
+constexpr std::int32_t gridLimit = (1 << 30) - 1;
+
+/// The nearest grid number: the one way from numbers to the grid. Beyond the limit it is the limit, so that
+/// nothing wraps round; what lies there counts as beyond the grid (Box::beyondGrid). No number gives 0.
+inline std::int32_t onGrid(double units) {
+    if (std::fabs(units) < gridLimit)
+        return static_cast<std::int32_t>(std::lround(units));
+    return units > 0 ? gridLimit : units < 0 ? -gridLimit : 0;
+}
+
+/// Grid units of a length in mm, rounded.
 inline std::int32_t toUnits(double millimetres) {
-    return static_cast<std::int32_t>(std::lround(millimetres * unitsPerMillimetre));
+    return onGrid(millimetres * unitsPerMillimetre);
 }
 inline double toMillimetres(double units) {
     return units / unitsPerMillimetre;
@@ -58,6 +70,9 @@ inline double length(Vector a) {
 inline Vector vectorOf(Point p) {
     return {double(p.x), double(p.y)};
 }
+inline Point onGrid(Vector v) {
+    return {onGrid(v.x), onGrid(v.y)};
+}
 /// The same direction, 1 long; the null vector stays.
 inline Vector unit(Vector a) {
     const double size = length(a);
@@ -86,6 +101,10 @@ struct Box {
     Point high{std::numeric_limits<std::int32_t>::min(), std::numeric_limits<std::int32_t>::min()};
 
     bool empty() const { return low.x > high.x; }
+    /// It reaches the end of the grid, where shapes are cut off.
+    bool beyondGrid() const {
+        return !empty() && (std::min(low.x, low.y) <= -gridLimit || std::max(high.x, high.y) >= gridLimit);
+    }
     void include(Point p) {
         low = {std::min(low.x, p.x), std::min(low.y, p.y)};
         high = {std::max(high.x, p.x), std::max(high.y, p.y)};

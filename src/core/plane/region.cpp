@@ -1,4 +1,5 @@
 #include "plane/region.hpp"
+#include "plane/filling.hpp"
 #include "plane/near_boxes.hpp"
 #include <map>
 #include <numeric>
@@ -32,20 +33,99 @@ Region fromClipper(const ClipperLib::Paths& paths) {
         Ring ring;
         ring.reserve(path.size());
         for (const ClipperLib::IntPoint& p : path)
-            ring.push_back({static_cast<std::int32_t>(p.X), static_cast<std::int32_t>(p.Y)});
+            ring.push_back({onGrid(double(p.X)), onGrid(double(p.Y))});
         region.rings.push_back(std::move(ring));
     }
     return region;
 }
 
+/// Up to so many, Clipper's ways that are quadratic in points are quick enough.
+constexpr size_t fewPoints = 4000;
+
+size_t pointsIn(const std::vector<Ring>& rings) {
+    size_t points = 0;
+    for (const Ring& ring : rings)
+        points += ring.size();
+    return points;
+}
+
+bool strictlyWithin(Point from, Point to, Point p) {
+    if (p == from || p == to || turn(from, to, p) != 0)
+        return false;
+    return std::min(from.x, to.x) <= p.x && p.x <= std::max(from.x, to.x) && std::min(from.y, to.y) <= p.y &&
+           p.y <= std::max(from.y, to.y);
+}
+
+/// Rings that do not cross, but may touch themselves and each other, as rings that touch in corners only and
+/// visit no point twice. O(n log² n), where Clipper's own way is O(n²) for each ring.
+std::vector<Ring> untouching(const std::vector<Ring>& rings) {
+    struct Side {
+        Point from, to;
+        std::vector<Point> corners{}; ///< of others that lie on it
+    };
+    std::vector<Side> sides;
+    std::vector<Box> boxes;
+    for (const Ring& ring : rings)
+        for (size_t i = 0; i < ring.size(); ++i) {
+            sides.push_back({ring[i], ring[(i + 1) % ring.size()]});
+            boxes.emplace_back();
+            boxes.back().include(sides.back().from);
+            boxes.back().include(sides.back().to);
+        }
+    for (const auto& [i, j] : nearBoxes(boxes)) {
+        Side &a = sides[size_t(i)], &b = sides[size_t(j)];
+        for (const Point p : {b.from, b.to})
+            if (strictlyWithin(a.from, a.to, p))
+                a.corners.push_back(p);
+        for (const Point p : {a.from, a.to})
+            if (strictlyWithin(b.from, b.to, p))
+                b.corners.push_back(p);
+    }
+    std::vector<Ring> result;
+    size_t side = 0;
+    for (const Ring& ring : rings) {
+        Ring open; // the way so far; what comes back to a point of it is a ring of its own
+        std::map<Point, size_t> visited;
+        const auto visit = [&](Point p) {
+            if (const auto there = visited.find(p); there != visited.end()) {
+                Ring loop(open.begin() + std::ptrdiff_t(there->second), open.end());
+                for (size_t k = 1; k < loop.size(); ++k)
+                    visited.erase(loop[k]);
+                open.resize(there->second + 1);
+                if (loop.size() >= 3)
+                    result.push_back(std::move(loop));
+                return;
+            }
+            visited[p] = open.size();
+            open.push_back(p);
+        };
+        for (size_t i = 0; i < ring.size(); ++i, ++side) {
+            visit(ring[i]);
+            std::vector<Point>& corners = sides[side].corners;
+            std::ranges::sort(corners, {}, [&](Point p) {
+                return std::pair(std::abs(std::int64_t(p.x) - ring[i].x),
+                                 std::abs(std::int64_t(p.y) - ring[i].y));
+            });
+            corners.erase(std::unique(corners.begin(), corners.end()), corners.end());
+            for (const Point p : corners)
+                visit(p);
+        }
+        if (open.size() >= 3)
+            result.push_back(std::move(open));
+    }
+    return result;
+}
+
 Region combined(const std::vector<Ring>& subject, const std::vector<Ring>& clip, ClipperLib::ClipType kind) {
+    const bool few = pointsIn(subject) + pointsIn(clip) <= fewPoints;
     ClipperLib::Clipper clipper;
-    clipper.StrictlySimple(true);
+    clipper.StrictlySimple(few);
     clipper.AddPaths(toClipper(subject), ClipperLib::ptSubject, true);
     clipper.AddPaths(toClipper(clip), ClipperLib::ptClip, true);
     ClipperLib::Paths result;
     clipper.Execute(kind, result, ClipperLib::pftNonZero, ClipperLib::pftNonZero);
-    return fromClipper(result);
+    Region region = fromClipper(result);
+    return few ? region : Region{untouching(region.rings)};
 }
 
 /// Groups of indices whose boxes meet, directly or through others.
@@ -83,22 +163,45 @@ void collectParts(const ClipperLib::PolyNode& node, std::vector<Region>& out) {
 } // namespace
 
 Region filled(const std::vector<Ring>& rings) {
-    return combined(rings, {}, ClipperLib::ctUnion);
+    const auto unite = [](const std::vector<Ring>& some) { return combined(some, {}, ClipperLib::ctUnion); };
+    return rings.size() > 1 && pointsIn(rings) > fewPoints ? filledApart(rings, unite) : unite(rings);
 }
 
-Region united(std::span<const Region> regions) {
+namespace {
+
+/// Many together are united in halves: what lies over each other melts away before it meets the rest, and
+/// there is an end between two steps.
+std::vector<Ring> unitedRings(std::span<const Region> regions, std::span<const size_t> members,
+                              const std::stop_token& stop) {
+    constexpr size_t mostPointsAtOnce = 20000;
+    size_t points = 0;
+    std::vector<Ring> rings;
+    for (const size_t i : members)
+        for (const Ring& ring : regions[i].rings)
+            points += ring.size();
+    if (stop.stop_requested())
+        return {};
+    if (members.size() <= 2 || points <= mostPointsAtOnce) {
+        for (const size_t i : members)
+            rings.insert(rings.end(), regions[i].rings.begin(), regions[i].rings.end());
+    } else {
+        rings = unitedRings(regions, members.first(members.size() / 2), stop);
+        std::ranges::move(unitedRings(regions, members.subspan(members.size() / 2), stop),
+                          std::back_inserter(rings));
+    }
+    return members.size() > 1 && !stop.stop_requested() ? filled(rings).rings : rings;
+}
+
+} // namespace
+
+Region united(std::span<const Region> regions, const std::stop_token& stop) {
     std::vector<Box> boxes;
     boxes.reserve(regions.size());
     for (const Region& region : regions)
         boxes.push_back(boxOf(region));
     Region all;
     for (const std::vector<size_t>& group : meetingGroups(boxes)) {
-        std::vector<Ring> rings;
-        for (const size_t i : group)
-            rings.insert(rings.end(), regions[i].rings.begin(), regions[i].rings.end());
-        if (group.size() > 1)
-            rings = filled(rings).rings;
-        std::ranges::move(rings, std::back_inserter(all.rings));
+        std::ranges::move(unitedRings(regions, group, stop), std::back_inserter(all.rings));
     }
     return all;
 }
@@ -139,7 +242,44 @@ Region stroked(std::span<const Line> lines, double width, Ends ends) {
     return filled(fromClipper(result).rings);
 }
 
+namespace {
+
+/// Of simple rings: each hole goes with the smallest outer ring around it.
+std::vector<Region> partsByNesting(const Region& region) {
+    std::vector<Region> result;
+    std::vector<Box> boxes;
+    std::vector<double> areas;
+    std::vector<int> partOf(region.rings.size(), -1);
+    for (const Ring& ring : region.rings) {
+        boxes.push_back(boxOf(ring));
+        areas.push_back(areaOf(ring));
+        if (areas.back() > 0) {
+            partOf[boxes.size() - 1] = int(result.size());
+            result.push_back({{ring}});
+        }
+    }
+    std::vector<int> around(region.rings.size(), -1);
+    const auto consider = [&](size_t hole, size_t outer) {
+        const bool smaller = around[hole] < 0 || areas[outer] < areas[size_t(around[hole])];
+        if (areas[hole] < 0 && areas[outer] > 0 && smaller && -areas[hole] < areas[outer] &&
+            contains({{region.rings[outer]}}, pointBeside(region.rings[hole], true)))
+            around[hole] = int(outer);
+    };
+    for (const auto& [i, j] : nearBoxes(boxes)) {
+        consider(size_t(i), size_t(j));
+        consider(size_t(j), size_t(i));
+    }
+    for (size_t hole = 0; hole < around.size(); ++hole)
+        if (around[hole] >= 0)
+            result[size_t(partOf[size_t(around[hole])])].rings.push_back(region.rings[hole]);
+    return result;
+}
+
+} // namespace
+
 std::vector<Region> parts(const Region& region) {
+    if (pointsIn(region.rings) > fewPoints)
+        return partsByNesting(region);
     ClipperLib::Clipper clipper;
     clipper.StrictlySimple(true);
     clipper.AddPaths(toClipper(region.rings), ClipperLib::ptSubject, true);
@@ -165,7 +305,7 @@ Region shifted(const Region& region, Point by) {
     for (Ring& ring : result.rings)
         for (Point& p : ring)
             p = p + by;
-    return result;
+    return result; // sums of two grid numbers fit; the box tells whether they are still on the grid
 }
 
 Region turned(const Region& region, double degrees, Point by, double zoom) {
@@ -176,9 +316,7 @@ Region turned(const Region& region, double degrees, Point by, double zoom) {
     std::vector<Ring> rings = region.rings;
     for (Ring& ring : rings)
         for (Point& p : ring)
-            p = Point{static_cast<std::int32_t>(std::lround(c * p.x - s * p.y)),
-                      static_cast<std::int32_t>(std::lround(s * p.x + c * p.y))} +
-                by;
+            p = onGrid(Vector{c * p.x - s * p.y, s * p.x + c * p.y}) + by;
     return filled(rings);
 }
 
@@ -247,8 +385,7 @@ Point pointBeside(const Ring& ring, bool left) {
     const double off = left ? 3.0 : -3.0;
     const Vector along = (1 / std::max(longest, 1.0)) * (to - from);
     const Vector middle = 0.5 * (from + to) + off * Vector{-along.y, along.x};
-    return {static_cast<std::int32_t>(std::lround(middle.x)),
-            static_cast<std::int32_t>(std::lround(middle.y))};
+    return onGrid(middle);
 }
 
 } // namespace bollard::plane

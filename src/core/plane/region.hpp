@@ -2,6 +2,7 @@
 #pragma once
 #include "plane/outline.hpp"
 #include <span>
+#include <stop_token>
 #include <vector>
 
 namespace bollard::plane {
@@ -19,8 +20,8 @@ struct Region {
 Region filled(const std::vector<Ring>& rings);
 
 /// All that lies in any of the regions. Only regions whose boxes meet are worked on together,
-/// so n separate letters cost n log n.
-Region united(std::span<const Region> regions);
+/// so n separate letters cost n log n. Stopped, it returns part of it.
+Region united(std::span<const Region> regions, const std::stop_token& stop = {});
 
 /// What lies in both.
 Region common(const Region& a, const Region& b);

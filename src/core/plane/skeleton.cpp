@@ -131,8 +131,8 @@ void Skeleton::dropCorners() {
 std::vector<Vector> Skeleton::dots() const {
     std::vector<Vector> found;
     for (const auto& [root, place] : widest_)
-        if (std::ranges::none_of(branches_,
-                                 [&](const Branch& b) { return !b.gone && part_.at(b.from) == root; }))
+        if (std::ranges::none_of(
+                branches_, [&, part = root](const Branch& b) { return !b.gone && part_.at(b.from) == part; }))
             found.push_back(place.at);
     return found;
 }

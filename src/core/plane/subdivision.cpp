@@ -28,7 +28,12 @@ using Delaunay =
 
 /// The constrained triangulation of the graph, every vertex numbered as in the graph; nothing when edges
 /// cross or touch outside their ends.
-std::optional<Delaunay> triangulated(const EdgeGraph& graph) {
+std::optional<Delaunay> triangulated(const EdgeGraph& graph, const std::stop_token& stop) {
+    size_t steps = 0;
+    const auto stopped = [&] {
+        constexpr size_t often = 1024;
+        return ++steps % often == 0 && stop.stop_requested();
+    };
     std::vector<Kernel::Point_2> points;
     points.reserve(graph.points().size());
     for (const Point p : graph.points())
@@ -42,13 +47,18 @@ std::optional<Delaunay> triangulated(const EdgeGraph& graph) {
     std::vector<Delaunay::Vertex_handle> vertices(points.size());
     Delaunay::Face_handle hint;
     for (const std::size_t i : order) {
+        if (stopped())
+            return std::nullopt;
         vertices[i] = delaunay.insert(points[i], hint);
         vertices[i]->info() = int(i);
         hint = vertices[i]->face();
     }
     try {
         for (const GraphEdge& edge : graph.edges())
-            delaunay.insert_constraint(vertices[size_t(edge.low)], vertices[size_t(edge.high)]);
+            if (stopped())
+                return std::nullopt;
+            else
+                delaunay.insert_constraint(vertices[size_t(edge.low)], vertices[size_t(edge.high)]);
     } catch (const Delaunay::Intersection_of_constraints_exception&) {
         return std::nullopt;
     }
@@ -127,12 +137,12 @@ Subdivision collected(Delaunay& delaunay, std::vector<LayerSet> cells, const Edg
 }
 
 /// Triangulation and cells together; nothing when the graph's edges meet outside their ends.
-std::optional<Subdivision> overlaid(const EdgeGraph& graph) {
-    std::optional<Delaunay> delaunay = triangulated(graph);
-    if (!delaunay)
+std::optional<Subdivision> overlaid(const EdgeGraph& graph, const std::stop_token& stop) {
+    std::optional<Delaunay> delaunay = triangulated(graph, stop);
+    if (!delaunay || stop.stop_requested())
         return std::nullopt;
     std::optional<std::vector<LayerSet>> cells = floodCells(*delaunay, graph);
-    if (!cells)
+    if (!cells || stop.stop_requested())
         return std::nullopt;
     return collected(*delaunay, std::move(*cells), graph);
 }
@@ -154,14 +164,14 @@ quantity::Result<Subdivision> subdivided(std::span<const LayerEdge> edges, std::
     const EdgeGraph graph(edges);
     if (graph.edges().empty())
         return Subdivision{{}, {}, {0}, {}, 0};
-    std::optional<Subdivision> plan = overlaid(graph);
+    std::optional<Subdivision> plan = overlaid(graph, stop);
+    if (!plan && !stop.stop_requested()) {
+        const auto [split, settled] = noded(graph, stop);
+        if (settled)
+            plan = overlaid(split, stop);
+    }
     if (stop.stop_requested())
         return Problem{ProblemKind::stopped};
-    if (!plan) {
-        const auto [split, settled] = noded(graph);
-        if (settled)
-            plan = overlaid(split);
-    }
     if (!plan)
         return Problem{ProblemKind::geometryFailed, {}, "subdivision"};
     return *std::move(plan);

@@ -208,7 +208,13 @@ class Reader {
         const size_t opened = at_;
         if (!take('('))
             return quantity();
+        constexpr int deepest = 100;
+        if (++depth_ > deepest) {
+            fail(ProblemKind::tooDeep, opened);
+            return {};
+        }
         Value value = sum();
+        --depth_;
         if (failed())
             return {};
         if (!take(')')) {
@@ -281,6 +287,7 @@ class Reader {
     const std::vector<Word>& words_;
     double assumed_;
     size_t at_ = 0;
+    int depth_ = 0;
     std::optional<Problem> problem_;
 };
 

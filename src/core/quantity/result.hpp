@@ -11,6 +11,7 @@ enum class ProblemKind {
     emptyText,
     unexpectedSign,   ///< subject: the sign; column: where
     unclosedBracket,  ///< column: where it was opened
+    tooDeep,          ///< brackets within brackets beyond all use; column
     unknownUnit,      ///< subject: the word; column
     divisionByZero,   ///< column of the divisor
     wrongDimension,   ///< a length times a length, a number over a length; column
@@ -19,6 +20,7 @@ enum class ProblemKind {
     fileUnreadable,   ///< subject: path; detail: what the system said
     fileUnwritable,   ///< subject: path; detail: what the system said
     fileExists,       ///< subject: path
+    fileReadOnly,     ///< subject: path
     unknownFormat,    ///< subject: path
     tableBroken,      ///< a quote is not closed; line
     jsonBroken,       ///< line, column; detail: what the parser met
@@ -26,6 +28,7 @@ enum class ProblemKind {
     fieldWrong,       ///< subject: field path; detail: what was expected; line
     rowMissing,       ///< subject: the row asked for, detail: how many there are
     cardTooNew,       ///< detail: the version found
+    cardVersionWrong, ///< detail: the version found, which never was
     fontBroken,       ///< subject: file
     fontBitmapOnly,   ///< subject: family or file
     fontColourOnly,   ///< subject: family or file
@@ -38,6 +41,7 @@ enum class ProblemKind {
     typefaceUnknown,  ///< subject: family and style
     nothingToMake,    ///< neither blank nor letters
     geometryFailed,   ///< a solid could not be built; detail: where
+    stepFailed,       ///< a step met what it was not made for; detail: what
     tooManyWorkings,  ///< more different workings on one blank than can be told apart
     stopped           ///< the work was stopped from outside
 };

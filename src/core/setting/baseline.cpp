@@ -66,13 +66,15 @@ Track::Track(const Baseline& baseline, const plane::Outline& edge, double capita
     case BaselineKind::arc:
         if (baseline.radius == 0)
             return;
-        plane::addArc(contour_, {0, -baseline.radius}, baseline.radius > 0 ? -360 : 360);
+        round_ = {{0, -baseline.radius},
+                  std::fabs(baseline.radius),
+                  baseline.radius > 0 ? M_PI / 2 : -M_PI / 2,
+                  baseline.radius > 0};
         break;
     case BaselineKind::circle: {
         if (!(baseline.radius > 0))
             return;
-        contour_.start = {0, baseline.atBottom ? -baseline.radius : baseline.radius};
-        plane::addArc(contour_, {0, 0}, baseline.atBottom ? 360 : -360);
+        round_ = {{0, 0}, baseline.radius, baseline.atBottom ? -M_PI / 2 : M_PI / 2, !baseline.atBottom};
         if (baseline.inside != baseline.atBottom)
             off_ -= capital_mm * plane::unitsPerMillimetre;
         break;
@@ -96,10 +98,15 @@ Track::Track(const Baseline& baseline, const plane::Outline& edge, double capita
         break;
     }
     }
+    straight_ = false;
+    if (round_) {
+        round_->centre = plane::unitsPerMillimetre * round_->centre;
+        round_->radius *= plane::unitsPerMillimetre;
+        return;
+    }
     contour_ = plane::mapped(std::move(contour_), [](Vector v) { return plane::unitsPerMillimetre * v; });
     if (baseline.kind != BaselineKind::edge)
         start_ = contour_.start;
-    straight_ = false;
 }
 
 plane::Curve Track::curve(double above_mm) const {
@@ -108,12 +115,14 @@ plane::Curve Track::curve(double above_mm) const {
         Contour level{{-1e7, off}, {{Segment::Kind::line, {}, {}, {1e7, off}}}, true};
         return plane::Curve(level);
     }
-    return plane::Curve(contour_, off);
+    return round_ ? plane::Curve(*round_, off) : plane::Curve(contour_, off);
 }
 
 double Track::home(const plane::Curve& curve, double share) const {
     if (straight_)
         return 1e7 + slide_;
+    if (round_) // it begins where words are centred
+        return slide_;
     return (openEnds_ ? share * curve.length() : curve.nearest(start_)) + slide_;
 }
 

@@ -56,6 +56,7 @@ class Track {
 
   private:
     plane::Contour contour_{};
+    std::optional<plane::Round> round_{}; ///< instead of the contour
     bool straight_ = true;
     bool openEnds_ = false;
     double off_ = 0;

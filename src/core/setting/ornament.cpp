@@ -1,4 +1,5 @@
 #include "setting/ornament.hpp"
+#include <unordered_map>
 
 namespace bollard::setting {
 namespace {
@@ -34,18 +35,29 @@ Outline shapeOf(const Ornament& ornament, Vector low, Vector high) {
     }
 }
 
-/// The words' letters grown by the distance and the band, without holes.
-Region outlineAround(const Setting& words, const Ornament& ornament) {
+/// The words' letters grown by the distance and the band, without holes. Each glyph is grown once.
+Region outlineAround(const Setting& words, const Ornament& ornament, const std::stop_token& stop) {
+    const double by = (ornament.distance + ornament.band) * unitsPerMillimetre;
+    std::unordered_map<const Region*, Region> grownGlyphs;
     std::vector<Region> letters;
-    for (const Letter& letter : words.letters)
-        letters.push_back(shapeOf(letter));
-    Region around =
-        plane::grown(plane::united(letters), (ornament.distance + ornament.band) * unitsPerMillimetre);
+    for (const Letter& letter : words.letters) {
+        if (stop.stop_requested())
+            return {};
+        if (!letter.upright()) {
+            letters.push_back(plane::grown(shapeOf(letter), by));
+            continue;
+        }
+        const auto [known, isNew] = grownGlyphs.try_emplace(letter.region.get());
+        if (isNew)
+            known->second = plane::grown(*letter.region, by);
+        letters.push_back(plane::shifted(known->second, letter.at));
+    }
+    Region around = plane::united(letters, stop);
     std::erase_if(around.rings, [](const plane::Ring& ring) { return plane::areaOf(ring) < 0; });
     return around;
 }
 
-Region frameOf(const Ornament& ornament, const Setting* words) {
+Region frameOf(const Ornament& ornament, const Setting* words, const std::stop_token& stop) {
     if (ornament.around < 0) {
         const Vector half{ornament.width / 2, ornament.height / 2};
         return bandOf(filledOf(shapeOf(ornament, -1.0 * half, half)), ornament.band);
@@ -53,7 +65,7 @@ Region frameOf(const Ornament& ornament, const Setting* words) {
     if (!words || words->ink.empty())
         return {};
     if (ornament.shape == FrameShape::outline)
-        return bandOf(outlineAround(*words, ornament), ornament.band);
+        return bandOf(outlineAround(*words, ornament, stop), ornament.band);
     const double room = ornament.distance + ornament.band;
     Vector low = (1 / unitsPerMillimetre) * plane::vectorOf(words->ink.low);
     Vector high = (1 / unitsPerMillimetre) * plane::vectorOf(words->ink.high);
@@ -79,7 +91,7 @@ Region borderOf(const Ornament& ornament, const Outline& edge) {
 
 Region artworkOf(const Ornament& ornament) {
     const double scale = ornament.scale / 100;
-    const Outline drawn = plane::mapped(ornament.artwork, [&](Vector v) { return scale * v; });
+    const Outline drawn = plane::mapped(*ornament.artwork, [&](Vector v) { return scale * v; });
     Outline open;
     std::ranges::copy_if(drawn.contours, std::back_inserter(open.contours), &plane::Contour::open);
     const Region lines = plane::stroked(plane::lines(open, unitsPerMillimetre, tolerance),
@@ -89,7 +101,8 @@ Region artworkOf(const Ornament& ornament) {
 
 } // namespace
 
-Setting set(const Ornament& ornament, const Setting* words, const Outline& edge, bool traced) {
+Setting set(const Ornament& ornament, const Setting* words, const Outline& edge, bool traced,
+            const std::stop_token& stop) {
     Setting setting;
     setting.scale = 1;
     Region shape;
@@ -97,7 +110,7 @@ Setting set(const Ornament& ornament, const Setting* words, const Outline& edge,
     case OrnamentKind::none:
         return setting;
     case OrnamentKind::frame:
-        shape = frameOf(ornament, words);
+        shape = frameOf(ornament, words, stop);
         break;
     case OrnamentKind::bar: {
         const Vector half{ornament.width / 2, ornament.height / 2};
@@ -121,6 +134,11 @@ Setting set(const Ornament& ornament, const Setting* words, const Outline& edge,
         Letter letter;
         letter.own = true;
         letter.box = plane::boxOf(part);
+        letter.beyond = letter.box.beyondGrid();
+        if (letter.beyond) {
+            letter.box = {};
+            part = {};
+        }
         setting.ink.include(letter.box);
         letter.region = std::make_shared<const Region>(std::move(part));
         setting.letters.push_back(std::move(letter));

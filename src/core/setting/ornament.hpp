@@ -1,5 +1,6 @@
 // Shapes that are worked like words: frames, bars, borders, artwork.
 #pragma once
+#include "quantity/shared.hpp"
 #include "setting/setting.hpp"
 
 namespace bollard::setting {
@@ -31,7 +32,8 @@ struct Ornament {
     double band = 2;     ///< frame, border: how wide the band is
     double distance = 3; ///< border: from the edge; frame around words: from them
     int around = -1; ///< frame: the inscription (its number on the card) it goes round; -1: of its own size
-    plane::Outline artwork{}; ///< closed contours are areas, open ones lines as wide as `stroke`
+    quantity::Shared<plane::Outline>
+        artwork{}; ///< closed contours are areas, open ones lines as wide as `stroke`
     double stroke = 1;
     double scale = 100;   ///< artwork: percent of its own size
     std::string source{}; ///< the file the artwork came from, without its folder
@@ -41,6 +43,7 @@ struct Ornament {
 /// The ornament laid out; one letter without text for each separate shape. A frame around words takes their
 /// setting's frame, so that it is placed with them. `words` may be null, `edge` empty: then there is nothing
 /// to go round, and the setting is empty. Traced ornaments are outlines followed by a line of width `stroke`.
-Setting set(const Ornament& ornament, const Setting* words, const plane::Outline& edge, bool traced = false);
+Setting set(const Ornament& ornament, const Setting* words, const plane::Outline& edge, bool traced = false,
+            const std::stop_token& stop = {});
 
 } // namespace bollard::setting

@@ -41,21 +41,21 @@ Vector Place::toSetting(Vector onSide) const {
 }
 
 plane::Region Place::onSide(const Letter& letter) const {
-    const Point by = letter.at - anchor_;
+    const Vector by = plane::vectorOf(letter.at) - plane::vectorOf(anchor_), to = plane::vectorOf(to_);
     if (!mirrors()) {
         if (turn_ == 0)
-            return letter.upright() ? plane::shifted(*letter.region, by + to_)
-                                    : plane::turned(*letter.region, letter.turn, by + to_, letter.zoom);
-        if (!letter.upright()) { // one turn, so that it is rounded once
-            const Vector at = toSide(plane::vectorOf(letter.at));
-            const Point rounded{static_cast<std::int32_t>(std::lround(at.x)),
-                                static_cast<std::int32_t>(std::lround(at.y))};
-            return plane::turned(*letter.region, letter.turn + turn_, rounded, letter.zoom);
-        }
-        return plane::turned(plane::shifted(*letter.region, by), turn_, to_);
+            return letter.upright()
+                       ? plane::shifted(*letter.region, plane::onGrid(by + to))
+                       : plane::turned(*letter.region, letter.turn, plane::onGrid(by + to), letter.zoom);
+        if (!letter.upright()) // one turn, so that it is rounded once
+            return plane::turned(*letter.region, letter.turn + turn_,
+                                 plane::onGrid(toSide(plane::vectorOf(letter.at))), letter.zoom);
+        return plane::turned(plane::shifted(*letter.region, plane::onGrid(by)), turn_, to_);
     }
-    const plane::Region seen = plane::mirrored(plane::shifted(shapeOf(letter), Point{} - anchor_));
-    return turn_ == 0 ? plane::shifted(seen, to_) : plane::turned(seen, turn_, to_);
+    const plane::Region seen = plane::mirrored(shapeOf(letter));
+    const Vector anchor{double(anchor_.x), -double(anchor_.y)};
+    return turn_ == 0 ? plane::shifted(seen, plane::onGrid(anchor + to))
+                      : plane::turned(plane::shifted(seen, plane::onGrid(anchor)), turn_, to_);
 }
 
 Vector Place::anchorOnSide(Anchor anchor) const {

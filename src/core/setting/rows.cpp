@@ -28,7 +28,7 @@ Filled filled(const std::string& words, const Rows& rows, int row) {
     const auto lettersIn = [](const std::string& text) { return int(type::codePoints(text).size()); };
     const auto takeLiteral = [&](const std::string& text, int typed) {
         result.words += text;
-        for (int i = 0; i < lettersIn(text); ++i)
+        for (int i = 0, count = lettersIn(text); i < count; ++i)
             result.origins.push_back({letter + i, 0});
         letter += typed;
     };
@@ -53,7 +53,7 @@ Filled filled(const std::string& words, const Rows& rows, int row) {
             result.unknown.push_back(field);
         const std::string& value = known ? *known : typed;
         result.words += value;
-        for (int within = 0; within < lettersIn(value); ++within)
+        for (int within = 0, count = lettersIn(value); within < count; ++within)
             result.origins.push_back({letter, within});
         letter += lettersIn(typed);
         at = end + 1;

@@ -1,4 +1,5 @@
 #include "setting/setting.hpp"
+#include <unordered_map>
 
 namespace bollard::setting {
 namespace {
@@ -6,7 +7,7 @@ namespace {
 using plane::Box, plane::Point, plane::toUnits;
 
 bool isSpace(char32_t c) {
-    return c == U' ' || c == U'\u00A0' || c == U'\t' || (c >= U'\u2000' && c <= U'\u200B') || c == U'\u3000';
+    return c == U' ' || c == U'\u00A0' || c == U'\t' || (c >= U'\u2000' && c <= U'\u200A') || c == U'\u3000';
 }
 
 bool isInvisible(std::u32string_view text) {
@@ -28,12 +29,36 @@ Box boxOf(const Letter& letter) {
         return plane::shifted(plane::boxOf(*letter.region), letter.at);
     Box box;
     for (const plane::Ring& ring : letter.region->rings)
-        for (const Point p : ring) {
-            const plane::Vector at = letter.toFrame(plane::vectorOf(p));
-            box.include(Point{static_cast<std::int32_t>(std::lround(at.x)),
-                              static_cast<std::int32_t>(std::lround(at.y))});
-        }
+        for (const Point p : ring)
+            box.include(plane::onGrid(letter.toFrame(plane::vectorOf(p))));
     return box;
+}
+
+const std::shared_ptr<const plane::Region>& nothing() {
+    static const auto region = std::make_shared<const plane::Region>();
+    return region;
+}
+
+/// Takes the box of the letter where it is now. A letter that the grid cuts off is not drawn at all.
+void settle(Letter& letter) {
+    letter.box = boxOf(letter);
+    const bool cut = plane::boxOf(*letter.region).beyondGrid() || letter.box.beyondGrid() ||
+                     Box{letter.at, letter.at}.beyondGrid();
+    if (!cut)
+        return;
+    letter.beyond = true;
+    letter.region = nothing();
+    letter.box = {};
+}
+
+/// The nudges by the code point they belong to.
+using NudgeOfLetter = std::unordered_map<int, const Nudge*>;
+NudgeOfLetter byLetter(const std::vector<Nudge>& nudges) {
+    NudgeOfLetter found;
+    for (const Nudge& nudge : nudges)
+        if (nudge.within == 0)
+            found.try_emplace(nudge.letter, &nudge);
+    return found;
 }
 
 struct LineText {
@@ -58,8 +83,10 @@ std::vector<LineText> linesOf(const std::string& words) {
 class LineSetter {
   public:
     LineSetter(const LineText& line, const std::shared_ptr<const type::Typeface>& typeface,
-               const TextStyle& style, const Laying& laying, Setting& out)
-        : line_(line), typeface_(*typeface), style_(style), laying_(laying), out_(out) {}
+               const TextStyle& style, const Laying& laying, const NudgeOfLetter& nudges,
+               const std::stop_token& stop, Setting& out)
+        : line_(line), typeface_(*typeface), style_(style), laying_(laying), nudges_(nudges), stop_(stop),
+          out_(out) {}
 
     void set(int lineNumber, double baseline_mm, const Track& track) {
         const bool spaced = style_.letterSpace != 0;
@@ -67,11 +94,11 @@ class LineSetter {
         std::vector<double> carets(line_.text.size() + 1, 0);
         firstLetter_ = out_.letters.size();
         double pen = 0; // grid units
-        for (size_t i = 0; i < glyphs.size(); ++i) {
+        for (size_t i = 0; i < glyphs.size() && !stop_.stop_requested(); ++i) {
             const type::ShapedGlyph& glyph = glyphs[i];
             const std::u32string text = line_.text.substr(size_t(glyph.first), size_t(glyph.count));
             const double start = pen;
-            const Nudge* nudge = nudgeOf(laying_.nudges, line_.first + glyph.first);
+            const Nudge* nudge = nudgeOf(line_.first + glyph.first);
             const double zoom = nudge ? nudge->size / 100 : 1;
             const double advance = glyph.advance * out_.form.width * out_.scale * zoom;
             if (glyph.count > 0)
@@ -108,16 +135,20 @@ class LineSetter {
     }
 
   private:
+    const Nudge* nudgeOf(int letter) const {
+        const auto found = nudges_.find(letter);
+        return found == nudges_.end() ? nullptr : found->second;
+    }
+
     void place(const type::ShapedGlyph& glyph, const std::u32string& text, double pen, double zoom,
                int lineNumber, double baseline_mm) {
-        static const auto nothing = std::make_shared<const plane::Region>();
         Letter letter;
         letter.glyph = glyph.glyph;
         letter.index = line_.first + glyph.first;
         letter.line = lineNumber;
         letter.text = type::utf8(text);
         letter.missing = glyph.missing && !isInvisible(text);
-        letter.region = glyph.missing ? nothing : typeface_.region(glyph.glyph, out_.scale, out_.form);
+        letter.region = glyph.missing ? nothing() : typeface_.region(glyph.glyph, out_.scale, out_.form);
         // A weight change can leave nothing of a letter; that is found elsewhere, with its measure.
         const bool hasOutline =
             !letter.region->empty() ||
@@ -125,9 +156,8 @@ class LineSetter {
         letter.drawsNothing = !glyph.missing && glyph.count > 0 && !hasOutline && !isInvisible(text);
         letter.zoom = zoom;
         const plane::Vector shift = zoom * out_.scale * out_.form.moved(glyph.shift);
-        letter.at = {static_cast<std::int32_t>(std::lround(pen + shift.x)),
-                     static_cast<std::int32_t>(std::lround(shift.y)) + toUnits(baseline_mm)};
-        letter.box = boxOf(letter);
+        letter.at = {plane::onGrid(pen + shift.x), plane::onGrid(shift.y) + toUnits(baseline_mm)};
+        settle(letter);
         if (hasOutline || letter.missing || letter.drawsNothing) {
             out_.letters.push_back(std::move(letter));
             pivots_.push_back(pivot_);
@@ -152,10 +182,10 @@ class LineSetter {
         const double from = style_.align == Align::left     ? left
                             : style_.align == Align::centre ? (left + right) / 2
                                                             : right;
-        const Point by{-static_cast<std::int32_t>(std::lround(from)), 0};
+        const Point by{-plane::onGrid(from), 0};
         for (size_t i = firstLetter_; i < out_.letters.size(); ++i) {
             out_.letters[i].at = out_.letters[i].at + by;
-            out_.letters[i].box = plane::shifted(out_.letters[i].box, by);
+            settle(out_.letters[i]);
             pivots_[i - firstLetter_] += by.x;
         }
         for (double& caret : line.carets)
@@ -169,9 +199,11 @@ class LineSetter {
         const double baseline = line.baseline * plane::unitsPerMillimetre;
         for (size_t i = firstLetter_; i < out_.letters.size(); ++i) {
             Letter& letter = out_.letters[i];
-            const Nudge* nudge = nudgeOf(laying_.nudges, letter.index);
-            if (!line.curve && !nudge)
+            const Nudge* nudge = nudgeOf(letter.index);
+            if ((!line.curve && !nudge) || letter.beyond)
                 continue;
+            if (stop_.stop_requested())
+                return;
             plane::Vector at = plane::vectorOf(letter.at);
             if (nudge) {
                 const plane::Vector middle =
@@ -182,7 +214,7 @@ class LineSetter {
                      plane::unitsPerMillimetre * plane::Vector{nudge->x, nudge->y};
                 letter.turn = nudge->turn;
             }
-            if (line.curve && laying_.baseline.bend) {
+            if (line.curve && laying_.baseline.bend && canBend(letter, line)) {
                 bend(letter, at, line, baseline);
                 continue;
             }
@@ -193,46 +225,77 @@ class LineSetter {
                 at = place.at + turned(at - plane::Vector{pivot, baseline}, angle);
                 letter.turn += angle;
             }
-            letter.at = {static_cast<std::int32_t>(std::lround(at.x)),
-                         static_cast<std::int32_t>(std::lround(at.y))};
-            letter.box = boxOf(letter);
+            letter.at = plane::onGrid(at);
+            settle(letter);
         }
+    }
+
+    /// A letter wider than its whole line would lie over itself.
+    static bool canBend(const Letter& letter, const Line& line) {
+        return !letter.box.empty() &&
+               (!line.curve->closed() || double(letter.box.high.x) - letter.box.low.x < line.curve->length());
     }
 
     /// The letter as the curve bends it: points keep their distance along and off the line.
     void bend(Letter& letter, plane::Vector at, const Line& line, double baseline) const {
-        constexpr double longest = 0.5 * plane::unitsPerMillimetre; // longer edges would stay straight
+        const auto flat = [&](plane::Vector inGlyph) {
+            return at + turned(letter.zoom * inGlyph, letter.turn);
+        };
+        const auto bent = [&](plane::Vector p) {
+            const plane::Curve::Place place = line.curve->at(line.home + p.x);
+            return place.at + (p.y - baseline) * plane::Vector{-place.along.y, place.along.x};
+        };
+        // Sides are bent at steps first, for what happens within them, then halved where they are not
+        // straight.
+        constexpr double leastStep = 0.5 * plane::unitsPerMillimetre;
+        constexpr int stepsPerLetter = 64, mostHalvings = 10;
+        const Box box = plane::boxOf(*letter.region);
+        const double step =
+            std::max(leastStep, letter.zoom / stepsPerLetter *
+                                    std::max(double(box.high.x) - box.low.x, double(box.high.y) - box.low.y));
         std::vector<plane::Ring> rings;
         for (const plane::Ring& ring : letter.region->rings) {
-            plane::Ring bent;
-            for (size_t i = 0; i < ring.size(); ++i) {
-                const plane::Vector a = plane::vectorOf(ring[i]);
-                const plane::Vector b = plane::vectorOf(ring[(i + 1) % ring.size()]);
-                const int steps = std::max(1, int(std::ceil(plane::length(b - a) * letter.zoom / longest)));
-                for (int k = 0; k < steps; ++k) {
-                    const plane::Vector p =
-                        at + turned(letter.zoom * (a + (double(k) / steps) * (b - a)), letter.turn);
-                    const plane::Curve::Place place = line.curve->at(line.home + p.x);
-                    const plane::Vector q =
-                        place.at + (p.y - baseline) * plane::Vector{-place.along.y, place.along.x};
-                    bent.push_back({static_cast<std::int32_t>(std::lround(q.x)),
-                                    static_cast<std::int32_t>(std::lround(q.y))});
+            plane::Ring round;
+            const auto add = [&](plane::Vector q) { round.push_back(plane::onGrid(q)); };
+            const auto side = [&](auto&& self, plane::Vector p, plane::Vector q, plane::Vector bentP,
+                                  plane::Vector bentQ, int halvings) -> void {
+                constexpr double tolerance = 0.004 * plane::unitsPerMillimetre;
+                const plane::Vector middle = 0.5 * (p + q), bentMiddle = bent(middle);
+                if (halvings == 0 || stop_.stop_requested() ||
+                    plane::distanceToSegment(bentMiddle, bentP, bentQ) <= tolerance) {
+                    add(bentQ);
+                    return;
+                }
+                self(self, p, middle, bentP, bentMiddle, halvings - 1);
+                self(self, middle, q, bentMiddle, bentQ, halvings - 1);
+            };
+            plane::Vector p = flat(plane::vectorOf(ring.back())), bentP = bent(p);
+            for (const Point corner : ring) {
+                const plane::Vector end = flat(plane::vectorOf(corner)), start = p;
+                const int steps = std::max(1, int(std::ceil(plane::length(end - start) / step)));
+                for (int k = 1; k <= steps; ++k) {
+                    const plane::Vector q = start + (double(k) / steps) * (end - start), bentQ = bent(q);
+                    side(side, p, q, bentP, bentQ, mostHalvings);
+                    p = q;
+                    bentP = bentQ;
                 }
             }
-            rings.push_back(std::move(bent));
+            rings.push_back(std::move(round));
         }
         letter.region = std::make_shared<const plane::Region>(plane::filled(rings));
         letter.own = true;
         letter.at = {};
         letter.turn = 0;
         letter.zoom = 1;
-        letter.box = plane::boxOf(*letter.region);
+        settle(letter);
     }
 
     const LineText& line_;
     const type::Typeface& typeface_;
     const TextStyle& style_;
     const Laying& laying_;
+    const NudgeOfLetter& nudges_;
+    const std::stop_token& stop_;
     Setting& out_;
     size_t firstLetter_ = 0;
     double pivot_ = 0;
@@ -264,10 +327,13 @@ Box frameOf(const Setting& setting, const Baseline& baseline, const TextStyle& s
 }
 
 Setting setAtScale(const std::string& words, const std::shared_ptr<const type::Typeface>& typeface,
-                   const TextStyle& style, double scale, const Laying& laying) {
+                   const TextStyle& style, double scale, const Laying& laying, const std::stop_token& stop) {
     Setting result;
     result.typeface = typeface;
     result.baseline = laying.baseline.kind;
+    result.sizeBy = style.sizeBy;
+    result.asked = style.size;
+    result.closedUp = !(scale > 0);
     if (!(scale > 0))
         return result;
     result.scale = scale;
@@ -280,11 +346,14 @@ Setting setAtScale(const std::string& words, const std::shared_ptr<const type::T
     const double capital_mm = measureOf(result, SizeBy::capital);
     const Track track(laying.baseline, laying.edge, capital_mm);
     const double lineHeight_mm = plane::toMillimetres(typeface->lineHeight() * scale) + style.lineSpace;
+    const NudgeOfLetter nudges = byLetter(laying.nudges);
     int number = 0;
     double baseline_mm = 0;
     for (const LineText& line : linesOf(words)) {
+        if (stop.stop_requested())
+            return result;
         baseline_mm = -lineHeight_mm * number;
-        LineSetter(line, typeface, style, laying, result).set(number++, baseline_mm, track);
+        LineSetter(line, typeface, style, laying, nudges, stop, result).set(number++, baseline_mm, track);
     }
     for (const Letter& letter : result.letters)
         result.ink.include(letter.box);
@@ -293,31 +362,44 @@ Setting setAtScale(const std::string& words, const std::shared_ptr<const type::T
 }
 
 /// The words so large that they measure what is asked for. The measure is nearly straight in the scale, so
-/// following the line through the last two tries gets there in a few.
+/// following the line through the last two tries gets there in a few; where strokes vanish it jumps, so the
+/// tries are kept between what is known to be too small and too large, and the best of them is taken.
 Setting setToMeasure(const std::string& words, const std::shared_ptr<const type::Typeface>& typeface,
-                     const TextStyle& style, const Laying& laying) {
-    constexpr double start_mm = 10, smallest_mm = 0.1, near_mm = 0.0002;
-    constexpr int mostTries = 12;
-    const double smallest =
-        scaleFor(smallest_mm + 2 * std::max(style.weight, 0.0), typeface->capitalHeight(), style);
-    double scale = scaleFor(start_mm + 2 * std::max(style.weight, 0.0), typeface->capitalHeight(), style);
-    Setting setting = setAtScale(words, typeface, style, scale, laying);
-    if (setting.ink.empty())
-        return setting;
-    double scaleBefore = 0, measureBefore = 0;
-    for (int tries = 0; tries < mostTries; ++tries) {
+                     const TextStyle& style, const Laying& laying, const std::stop_token& stop) {
+    constexpr double start_mm = 10, smallest_mm = 0.1, largest_mm = 10000, near_mm = 0.0002;
+    constexpr int mostTries = 40;
+    const auto scaleOfCapitals = [&](double height_mm) {
+        return scaleFor(height_mm + 2 * std::max(style.weight, 0.0), typeface->capitalHeight(), style);
+    };
+    double low = scaleOfCapitals(smallest_mm), high = scaleOfCapitals(largest_mm);
+    double scale = scaleOfCapitals(start_mm), scaleBefore = 0, measureBefore = 0;
+    Setting best;
+    double missedBy = std::numeric_limits<double>::infinity();
+    for (int tries = 0; tries < mostTries && !stop.stop_requested(); ++tries) {
+        Setting setting = setAtScale(words, typeface, style, scale, laying, stop);
+        if (setting.letters.empty())
+            return setting; // nothing to measure at any size
         const double measured = measureOf(setting, style.sizeBy);
-        if (std::fabs(measured - style.size) <= near_mm)
+        const double missed = measured > 0 ? std::fabs(measured - style.size)
+                                           : std::numeric_limits<double>::max(); // worse than any words
+        if (missed < missedBy) {
+            missedBy = missed;
+            best = std::move(setting);
+        }
+        if (missed <= near_mm)
             break;
+        (measured < style.size ? low : high) = scale;
         const double steepness = (measured - measureBefore) / (scale - scaleBefore);
+        double next = scale + (style.size - measured) / steepness;
+        if (!(next > low && next < high)) // ends are tried too: the answer may lie just there
+            next = measured <= 0 ? std::min(2 * scale, high) : (low + high) / 2;
         scaleBefore = scale;
         measureBefore = measured;
-        scale = std::max(scale + (style.size - measured) / steepness, smallest);
-        if (scale == scaleBefore)
+        if (std::fabs(next - scale) <= 1e-12 * scale)
             break;
-        setting = setAtScale(words, typeface, style, scale, laying);
+        scale = next;
     }
-    return setting;
+    return best;
 }
 
 } // namespace
@@ -359,14 +441,14 @@ plane::Curve::Place Line::at(double x_mm) const {
 }
 
 Setting set(const std::string& words, std::shared_ptr<const type::Typeface> typeface, const TextStyle& asked,
-            const Laying& laying) {
+            const Laying& laying, const std::stop_token& stop) {
     if (!typeface || !(asked.size > 0))
         return {typeface};
     TextStyle style = asked;
     if (typeface->singleLine() || laying.traced)
         style.weight = 0; // lines have a stroke instead
     const auto atHeight = [&](double height) {
-        return setAtScale(words, typeface, style, scaleFor(style.size, height, style), laying);
+        return setAtScale(words, typeface, style, scaleFor(style.size, height, style), laying, stop);
     };
     switch (style.sizeBy) {
     case SizeBy::capital:
@@ -375,12 +457,12 @@ Setting set(const std::string& words, std::shared_ptr<const type::Typeface> type
         return atHeight(typeface->xHeight());
     case SizeBy::line:
         return setAtScale(words, typeface, style,
-                          style.size * plane::unitsPerMillimetre / typeface->lineHeight(), laying);
+                          style.size * plane::unitsPerMillimetre / typeface->lineHeight(), laying, stop);
     case SizeBy::width:
     case SizeBy::height:
         break;
     }
-    return setToMeasure(words, typeface, style, laying);
+    return setToMeasure(words, typeface, style, laying, stop);
 }
 
 } // namespace bollard::setting

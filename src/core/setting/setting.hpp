@@ -4,6 +4,7 @@
 #include "setting/nudges.hpp"
 #include "type/shaping.hpp"
 #include <memory>
+#include <stop_token>
 #include <string>
 #include <vector>
 
@@ -60,6 +61,7 @@ struct Letter {
     std::string text{};        ///< what it stands for; empty for a mark that belongs to the letter before
     bool missing = false;      ///< the typeface has no such character; nothing is drawn
     bool drawsNothing = false; ///< there is a glyph but it has no outline, though the text is no space
+    bool beyond = false;       ///< larger or farther out than the grid reaches; nothing is drawn
     bool own = false; ///< the region is a shape of its own, no glyph of the typeface: bent letters, ornaments
     std::shared_ptr<const plane::Region> region{}; ///< in glyph coordinates, grid units; never null
     plane::Box box{};                              ///< of the region in its place
@@ -98,15 +100,20 @@ struct Setting {
     plane::Box ink{};  ///< all outlines
     plane::Box flat{}; ///< all outlines as they would stand on straight lines, without nudges' turns
     BaselineKind baseline = BaselineKind::straight;
+    SizeBy sizeBy = SizeBy::capital;
+    double asked = 0;      ///< the size that was wanted, mm, to compare with what measureOf() tells
+    bool closedUp = false; ///< strokes grow by more than letters of this size are high: there are none
 };
 
 /// How large a setting is, mm, by each measure.
 double measureOf(const Setting& setting, SizeBy by);
 
 /// Lays out UTF-8 words. Ligatures are given up where letter space is asked for.
-/// A style with a size of 0 or less gives an empty setting. Words without ink, and spaces that alone are
-/// wider than the width asked for, leave the size at capitals of 10 mm, or the smallest that is set, 0.1 mm.
+/// A style with a size of 0 or less gives an empty setting. A width or height that cannot be had (spaces
+/// alone are wider, or strokes that a weight change takes away jump past it) gives the nearest that was
+/// tried, between capitals of 0.1 mm and of 10 m; words without ink stay at capitals of 10 mm. Stopped, it
+/// returns what it has.
 Setting set(const std::string& words, std::shared_ptr<const type::Typeface> typeface, const TextStyle& style,
-            const Laying& laying = {});
+            const Laying& laying = {}, const std::stop_token& stop = {});
 
 } // namespace bollard::setting

@@ -1,10 +1,10 @@
 #include "type/catalogue.hpp"
+#include "quantity/kept.hpp"
 #include "type/line_font.hpp"
 #include <algorithm>
 #include <filesystem>
 #include <fontconfig/fontconfig.h>
 #include <map>
-#include <mutex>
 #include <set>
 #include <tuple>
 
@@ -57,8 +57,9 @@ std::string lowered(std::string text) {
 /// Fonts of paths, which Fontconfig does not know.
 void addLineFonts(const std::string& folder, bool shipped, std::vector<TypefaceEntry>& entries) {
     std::error_code none;
-    for (const auto& file : std::filesystem::directory_iterator(folder, none)) {
-        const std::string path = file.path().string(), ending = file.path().extension().string();
+    for (std::filesystem::directory_iterator file(folder, none), end; !none && file != end;
+         file.increment(none)) {
+        const std::string path = file->path().string(), ending = file->path().extension().string();
         const auto [family, style] = ending == ".svg"   ? nameOfSvgFont(path)
                                      : ending == ".jhf" ? nameOfHersheyFont(path)
                                                         : std::pair<std::string, std::string>{};
@@ -77,11 +78,13 @@ constexpr auto hersheyFolder = "/usr/share/hershey-fonts";
 
 } // namespace
 
+/// The faces in use are held by their settings; these are for going back and forth.
+constexpr size_t mostOpen = 48;
+
 struct Catalogue::Opened {
-    std::mutex guard;
-    std::map<std::tuple<std::string, int, int, bool, std::map<std::string, double>>,
-             std::shared_ptr<const Typeface>>
-        typefaces;
+    quantity::Kept<std::tuple<std::string, int, int, bool, std::map<std::string, double>>,
+                   std::shared_ptr<const Typeface>>
+        typefaces{mostOpen};
 };
 
 void readInstalledFonts() {
@@ -122,8 +125,8 @@ Catalogue::Catalogue(const std::string& shippedFolder) : opened_(std::make_share
     const auto sameName = [](const TypefaceEntry& a, const TypefaceEntry& b) {
         return a.family == b.family && a.style == b.style;
     };
-    const auto doubles = std::ranges::unique(entries_, sameName); // the shipped one comes first and stays
-    entries_.erase(doubles.begin(), doubles.end());
+    // The shipped one comes first and stays
+    entries_.erase(std::unique(entries_.begin(), entries_.end(), sameName), entries_.end());
 }
 
 Catalogue::Catalogue(std::vector<TypefaceEntry> entries)
@@ -174,19 +177,14 @@ quantity::Result<std::shared_ptr<const Typeface>> Catalogue::open(const Typeface
         namedInstance = entry->namedInstance;
     }
     const std::tuple key{file, index, namedInstance, choice.centreline, choice.axes};
-    {
-        const std::scoped_lock lock(opened_->guard);
-        if (const auto kept = opened_->typefaces.find(key); kept != opened_->typefaces.end())
-            return kept->second;
-    }
+    if (auto kept = opened_->typefaces.find(key))
+        return *std::move(kept);
     auto typeface = openTypeface(file, index, namedInstance, choice.axes);
     if (typeface && choice.centreline)
         typeface = centrelineTypeface(*typeface);
-    if (typeface) {
-        const std::scoped_lock lock(opened_->guard);
-        opened_->typefaces.emplace(key, *typeface);
-    }
-    return typeface;
+    if (!typeface)
+        return typeface;
+    return opened_->typefaces.keep(key, *typeface);
 }
 
 } // namespace bollard::type

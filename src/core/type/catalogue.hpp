@@ -45,7 +45,8 @@ class Catalogue {
     /// null when the family has none such.
     const TypefaceEntry* relative(const std::string& family, bool bold, bool slanted) const;
 
-    /// Opens the chosen typeface, by file when it names one. Opened ones are kept and shared.
+    /// Opens the chosen typeface, by file when it names one. The last
+    /// ones opened are kept and shared.
     quantity::Result<std::shared_ptr<const Typeface>> open(const TypefaceChoice& choice) const;
 
   private:

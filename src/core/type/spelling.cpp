@@ -67,8 +67,8 @@ std::vector<Dictionary> installedDictionaries(const std::vector<std::string>& fo
                 found.push_back({words.stem().string(), affixes.string(), words.string()});
         }
     std::ranges::sort(found, {}, &Dictionary::name);
-    const auto doubles = std::ranges::unique(found, {}, &Dictionary::name);
-    found.erase(doubles.begin(), doubles.end());
+    const auto sameName = [](const Dictionary& a, const Dictionary& b) { return a.name == b.name; };
+    found.erase(std::unique(found.begin(), found.end(), sameName), found.end());
     return found;
 }
 

@@ -1,9 +1,9 @@
 #include "plane/path_data.hpp"
+#include "quantity/read_whole.hpp"
 #include "type/line_font.hpp"
 #include "type/shaping.hpp"
 #include <algorithm>
-#include <array>
-#include <fstream>
+#include <charconv>
 #include <pugixml.hpp>
 
 namespace bollard::type {
@@ -15,6 +15,18 @@ namespace {
 pugi::xml_node firstFont(const pugi::xml_document& document) {
     return document.find_node(
         [](const pugi::xml_node& node) { return std::string_view(node.name()) == "font"; });
+}
+
+/// A number as XML has them; pugixml's own reader goes by the locale.
+double numberIn(const pugi::xml_attribute& attribute, double otherwise = 0) {
+    std::string_view text = attribute.as_string();
+    text.remove_prefix(std::min(text.find_first_not_of(" \t\r\n"), text.size()));
+    if (text.starts_with('+'))
+        text.remove_prefix(1);
+    double value = 0;
+    const auto [end, error] = std::from_chars(text.data(), text.data() + text.size(), value);
+    constexpr double most = 1e7; // beyond it no unit of an em is left
+    return error == std::errc() && std::fabs(value) <= most ? value : otherwise;
 }
 
 int lineAt(const std::string& text, std::ptrdiff_t offset) {
@@ -69,11 +81,12 @@ std::vector<char32_t> kernSide(const pugi::xml_node& kern, const char* character
 } // namespace
 
 std::pair<std::string, std::string> nameOfSvgFont(const std::string& file) {
-    std::array<char, 4096> head{};
-    std::ifstream in(file, std::ios::binary);
-    in.read(head.data(), head.size());
+    constexpr size_t head = 4096;
+    const auto text = quantity::readWhole(file, head);
+    if (!text)
+        return {};
     pugi::xml_document document; // a cut-off text keeps what was read before the cut
-    document.load_buffer(head.data(), size_t(in.gcount()));
+    document.load_buffer(text->data(), text->size());
     const pugi::xml_node font = firstFont(document);
     return font ? nameIn(font) : std::pair<std::string, std::string>{};
 }
@@ -90,14 +103,14 @@ quantity::Result<LineFont> lineFontFromSvg(const std::string& text, const std::s
     const pugi::xml_node face = source.child("font-face");
     LineFont font;
     std::tie(font.family, font.style) = nameIn(source);
-    font.unitsPerEm = face.attribute("units-per-em").as_double(1000);
+    font.unitsPerEm = numberIn(face.attribute("units-per-em"), 1000);
     if (!(font.unitsPerEm > 0))
         return Problem{ProblemKind::fontBroken, file, {}, lineAt(text, face.offset_debug())};
-    font.capitalHeight = face.attribute("cap-height").as_double();
-    font.xHeight = face.attribute("x-height").as_double();
-    font.ascender = face.attribute("ascent").as_double(0.8 * font.unitsPerEm);
-    font.descender = face.attribute("descent").as_double(-0.2 * font.unitsPerEm);
-    const double advance = source.attribute("horiz-adv-x").as_double(0.5 * font.unitsPerEm);
+    font.capitalHeight = numberIn(face.attribute("cap-height"));
+    font.xHeight = numberIn(face.attribute("x-height"));
+    font.ascender = numberIn(face.attribute("ascent"), 0.8 * font.unitsPerEm);
+    font.descender = numberIn(face.attribute("descent"), -0.2 * font.unitsPerEm);
+    const double advance = numberIn(source.attribute("horiz-adv-x"), 0.5 * font.unitsPerEm);
     std::map<std::string, char32_t> codesByName;
     for (const pugi::xml_node& node : source.children("glyph")) {
         LineFont::Glyph glyph{codeOf(node.attribute("unicode").as_string()), {}, advance};
@@ -111,21 +124,21 @@ quantity::Result<LineFont> lineFontFromSvg(const std::string& text, const std::s
             return problem;
         }
         glyph.outline = *std::move(outline);
-        glyph.advance = node.attribute("horiz-adv-x").as_double(advance);
+        glyph.advance = numberIn(node.attribute("horiz-adv-x"), advance);
         for (const plane::Contour& contour : glyph.outline.contours)
             font.singleLine = font.singleLine || (contour.open && !contour.segments.empty());
         codesByName.emplace(node.attribute("glyph-name").as_string(), glyph.code);
         font.glyphs.push_back(std::move(glyph));
     }
     std::ranges::stable_sort(font.glyphs, {}, &LineFont::Glyph::code);
-    const auto doubles = std::ranges::unique(font.glyphs, {}, &LineFont::Glyph::code);
-    font.glyphs.erase(doubles.begin(), doubles.end());
+    const auto sameCode = [](const auto& a, const auto& b) { return a.code == b.code; };
+    font.glyphs.erase(std::unique(font.glyphs.begin(), font.glyphs.end(), sameCode), font.glyphs.end());
     if (std::ranges::all_of(font.glyphs, [](const auto& glyph) { return glyph.outline.contours.empty(); }))
         return Problem{ProblemKind::fontNoLines, file};
     for (const pugi::xml_node& kern : source.children("hkern"))
         for (const char32_t first : kernSide(kern, "u1", "g1", codesByName))
             for (const char32_t second : kernSide(kern, "u2", "g2", codesByName))
-                font.kerning[{first, second}] = kern.attribute("k").as_double();
+                font.kerning[{first, second}] = numberIn(kern.attribute("k"));
     return font;
 }
 

@@ -1,10 +1,11 @@
 #include "type/typeface.hpp"
 #include "plane/centreline.hpp"
+#include "quantity/kept.hpp"
+#include "quantity/read_whole.hpp"
 #include "type/line_font.hpp"
 #include <array>
 #include <cmath>
 #include <filesystem>
-#include <fstream>
 #include <ft2build.h>
 #include <hb-ot.h>
 #include <hb.h>
@@ -38,21 +39,26 @@ struct FreeType {
 };
 
 bool isCompressed(const std::string& file) {
-    std::array<char, 4> magic{};
-    std::ifstream(file, std::ios::binary).read(magic.data(), magic.size());
-    const std::string_view text(magic.data(), magic.size());
-    return text == "wOFF" || text == "wOF2";
+    return file.starts_with("wOFF") || file.starts_with("wOF2");
 }
 
-hb_blob_t* blobOf(const std::string& file, FT_Face face) {
-    if (!isCompressed(file))
-        return hb_blob_create_from_file(file.c_str());
-    FT_ULong size = 0;
-    FT_Load_Sfnt_Table(face, 0, 0, nullptr, &size);
-    auto* bytes = new char[size];
-    FT_Load_Sfnt_Table(face, 0, 0, reinterpret_cast<FT_Byte*>(bytes), &size);
-    return hb_blob_create(bytes, static_cast<unsigned>(size), HB_MEMORY_MODE_READONLY, bytes,
-                          [](void* data) { delete[] static_cast<char*>(data); });
+/// Takes the file's bytes, or, where it is compressed, what FreeType unpacked. Null when that is too large.
+hb_blob_t* blobOf(std::string file, FT_Face face) {
+    auto bytes = std::make_unique<std::string>();
+    if (isCompressed(file)) {
+        constexpr FT_ULong most = 256u << 20;
+        FT_ULong size = 0;
+        if (FT_Load_Sfnt_Table(face, 0, 0, nullptr, &size) != 0 || size > most)
+            return nullptr;
+        bytes->resize(size);
+        if (FT_Load_Sfnt_Table(face, 0, 0, reinterpret_cast<FT_Byte*>(bytes->data()), &size) != 0)
+            return nullptr;
+    } else {
+        *bytes = std::move(file);
+    }
+    std::string* const kept = bytes.release();
+    return hb_blob_create(kept->data(), static_cast<unsigned>(kept->size()), HB_MEMORY_MODE_READONLY, kept,
+                          [](void* data) { delete static_cast<std::string*>(data); });
 }
 
 plane::Contour& openContour(void* data) {
@@ -222,8 +228,8 @@ struct Typeface::State {
 
     std::mutex guard;
     std::unordered_map<std::uint32_t, std::unique_ptr<const Glyph>> glyphs;
-    std::map<FormKey, std::shared_ptr<const std::vector<plane::WidthSample>>> widths;
-    std::map<ScaledKey, std::shared_ptr<const plane::Region>> regions;
+    quantity::Kept<FormKey, std::shared_ptr<const std::vector<plane::WidthSample>>> widths{mostKept};
+    quantity::Kept<ScaledKey, std::shared_ptr<const plane::Region>> regions{mostKept};
 
     ~State() { hb_font_destroy(font); }
 };
@@ -295,30 +301,25 @@ plane::Vector GlyphForm::moved(plane::Vector v) const {
 
 std::shared_ptr<const plane::Region> Typeface::region(std::uint32_t id, double scale,
                                                       const GlyphForm& form) const {
-    const Glyph& drawn = glyph(id);
-    const std::scoped_lock lock(state_->guard);
-    if (state_->regions.size() > mostKept)
-        state_->regions.clear();
-    std::shared_ptr<const plane::Region>& kept = state_->regions[{id, scale, form}];
-    if (!kept)
-        kept = std::make_shared<const plane::Region>(
-            formed(drawn, state_->singleLine, form, scale, solidTolerance_mm * plane::unitsPerMillimetre));
-    return kept;
+    return state_->regions.of({id, scale, form}, [&] {
+        return std::make_shared<const plane::Region>(fineRegion(id, scale, form, solidTolerance_mm));
+    });
+}
+
+plane::Region Typeface::fineRegion(std::uint32_t id, double scale, const GlyphForm& form,
+                                   double tolerance_mm) const {
+    return formed(glyph(id), state_->singleLine, form, scale, tolerance_mm * plane::unitsPerMillimetre);
 }
 
 bool Typeface::hasWidths(std::uint32_t id, const GlyphForm& form) const {
-    const std::scoped_lock lock(state_->guard);
-    return state_->widths.contains({id, form});
+    return state_->widths.find({id, form}).has_value();
 }
 
 std::shared_ptr<const std::vector<plane::WidthSample>> Typeface::widths(std::uint32_t id,
                                                                         const GlyphForm& form) const {
+    if (auto kept = state_->widths.find({id, form}))
+        return *std::move(kept);
     const Glyph& drawn = glyph(id);
-    {
-        const std::scoped_lock lock(state_->guard);
-        if (const auto kept = state_->widths.find({id, form}); kept != state_->widths.end())
-            return kept->second;
-    }
     const double scale = widthGridPerEm / state_->unitsPerEm;
     const plane::Region region = formed(drawn, state_->singleLine, form, scale, widthTolerance);
     auto samples =
@@ -328,10 +329,7 @@ std::shared_ptr<const std::vector<plane::WidthSample>> Typeface::widths(std::uin
         sample.width /= scale;
         sample.length /= scale;
     }
-    const std::scoped_lock lock(state_->guard);
-    if (state_->widths.size() > mostKept)
-        state_->widths.clear();
-    return state_->widths.try_emplace({id, form}, std::move(samples)).first->second;
+    return state_->widths.keep({id, form}, std::move(samples));
 }
 
 namespace {
@@ -378,19 +376,12 @@ hb_font_funcs_t* lineFontFunctions() {
     return functions;
 }
 
-bool startsWith(const std::string& file, std::string_view start) {
-    std::array<char, 256> head{};
-    std::ifstream(file, std::ios::binary).read(head.data(), head.size());
-    std::string_view text(head.data(), head.size());
+bool startsWith(const std::string& bytes, std::string_view start) {
+    std::string_view text(bytes);
     if (text.starts_with("\xEF\xBB\xBF"))
         text.remove_prefix(3);
     text.remove_prefix(std::min(text.find_first_not_of(" \t\r\n"), text.size()));
     return text.starts_with(start);
-}
-
-std::string wholeText(const std::string& file) {
-    std::ifstream in(file, std::ios::binary);
-    return {std::istreambuf_iterator<char>(in), {}};
 }
 
 /// Fonts of open strokes in a format of closed contours: every contour of some usual letters runs back.
@@ -411,9 +402,9 @@ bool drawsLines(hb_font_t* font) {
 
 } // namespace
 
-quantity::Result<std::shared_ptr<const Typeface>> openLineFont(const std::string& file) {
-    auto read = startsWith(file, "<") ? lineFontFromSvg(wholeText(file), file)
-                                      : lineFontFromHershey(wholeText(file), file);
+quantity::Result<std::shared_ptr<const Typeface>> openLineFont(const std::string& bytes,
+                                                               const std::string& file) {
+    auto read = startsWith(bytes, "<") ? lineFontFromSvg(bytes, file) : lineFontFromHershey(bytes, file);
     if (!read)
         return read.problem();
     auto state = std::make_unique<Typeface::State>();
@@ -578,15 +569,26 @@ TypefaceKind Typeface::kind() const {
 quantity::Result<std::shared_ptr<const Typeface>> openTypeface(const std::string& file, int index,
                                                                int namedInstance,
                                                                const std::map<std::string, double>& axes) {
-    if (!std::filesystem::exists(file))
-        return Problem{ProblemKind::fileMissing, file};
-    if (startsWith(file, "<") || std::filesystem::path(file).extension() == ".jhf")
-        return openLineFont(file);
+    auto bytes = quantity::readWhole(file);
+    if (!bytes)
+        return bytes.problem();
+    return typefaceFromBytes(*std::move(bytes), file, index, namedInstance, axes);
+}
+
+quantity::Result<std::shared_ptr<const Typeface>>
+typefaceFromBytes(std::string bytes, const std::string& file, int index, int namedInstance,
+                  const std::map<std::string, double>& axes) {
+    if (startsWith(bytes, "<") || std::filesystem::path(file).extension() == ".jhf")
+        return openLineFont(bytes, file);
     FreeType freeType;
     FT_Init_FreeType(&freeType.library);
-    if (FT_New_Face(freeType.library, file.c_str(), index, &freeType.face) != 0) {
+    const auto open = [&](int face, FT_Face* into) {
+        return FT_New_Memory_Face(freeType.library, reinterpret_cast<const FT_Byte*>(bytes.data()),
+                                  FT_Long(bytes.size()), face, into) == 0;
+    };
+    if (!open(index, &freeType.face)) {
         FT_Face first = nullptr;
-        const bool opens = FT_New_Face(freeType.library, file.c_str(), 0, &first) == 0;
+        const bool opens = open(0, &first);
         if (opens)
             FT_Done_Face(first);
         return Problem{opens ? ProblemKind::fontIndexMissing : ProblemKind::fontBroken, file,
@@ -601,8 +603,10 @@ quantity::Result<std::shared_ptr<const Typeface>> openTypeface(const std::string
         return Problem{ProblemKind::fontUnsupported, file};
 
     auto state = std::make_unique<Typeface::State>();
-    hb_blob_t* const blob = blobOf(file, face);
-    hb_face_t* const shapingFace = hb_face_create(blob, isCompressed(file) ? 0 : unsigned(index));
+    const bool compressed = isCompressed(bytes);
+    state->style = nameOf(face->style_name, "Regular");
+    hb_blob_t* const blob = blobOf(compressed ? bytes : std::string(bytes), face);
+    hb_face_t* const shapingFace = hb_face_create(blob, compressed ? 0 : unsigned(index));
     state->font = hb_font_create(shapingFace);
     hb_blob_destroy(blob);
     hb_face_destroy(shapingFace);
@@ -618,7 +622,6 @@ quantity::Result<std::shared_ptr<const Typeface>> openTypeface(const std::string
     hb_font_make_immutable(state->font);
 
     state->family = family;
-    state->style = nameOf(face->style_name, "Regular");
     state->unitsPerEm = unitsPerEm;
     state->singleLine = drawsLines(state->font);
     hb_font_extents_t extents{};

@@ -85,6 +85,9 @@ class Typeface {
     /// The glyph at `scale` grid units per font unit, flattened within 0.01 mm and united; empty for blanks.
     std::shared_ptr<const plane::Region> region(std::uint32_t id, double scale,
                                                 const GlyphForm& form = {}) const;
+    /// The same flattened within `tolerance_mm`, and not kept.
+    plane::Region fineRegion(std::uint32_t id, double scale, const GlyphForm& form,
+                             double tolerance_mm) const;
     /// Local widths of the glyph, in font units and font coordinates.
     std::shared_ptr<const std::vector<plane::WidthSample>> widths(std::uint32_t id,
                                                                   const GlyphForm& form = {}) const;
@@ -95,8 +98,9 @@ class Typeface {
 
   private:
     friend quantity::Result<std::shared_ptr<const Typeface>>
-    openTypeface(const std::string&, int, int, const std::map<std::string, double>&);
-    friend quantity::Result<std::shared_ptr<const Typeface>> openLineFont(const std::string&);
+    typefaceFromBytes(std::string, const std::string&, int, int, const std::map<std::string, double>&);
+    friend quantity::Result<std::shared_ptr<const Typeface>> openLineFont(const std::string&,
+                                                                          const std::string&);
     friend quantity::Result<std::shared_ptr<const Typeface>>
         centrelineTypeface(std::shared_ptr<const Typeface>);
     struct State;
@@ -110,6 +114,11 @@ class Typeface {
 quantity::Result<std::shared_ptr<const Typeface>>
 openTypeface(const std::string& file, int index = 0, int namedInstance = 0,
              const std::map<std::string, double>& axes = {});
+
+/// The same of a file's bytes; `file` names it in problems, and a name ending in .jhf is Hershey's format.
+quantity::Result<std::shared_ptr<const Typeface>>
+typefaceFromBytes(std::string bytes, const std::string& file, int index = 0, int namedInstance = 0,
+                  const std::map<std::string, double>& axes = {});
 
 /// A single-line typeface made of the middle lines of another's strokes; that itself where it is one already.
 quantity::Result<std::shared_ptr<const Typeface>>

@@ -190,8 +190,7 @@ plane::Region regionOf(const std::vector<Pad>& pads) {
         for (int k = 0; k < 8; ++k) {
             const double angle = (k + 0.5) * M_PI / 4;
             ring.push_back(pad.centre +
-                           Point{static_cast<std::int32_t>(std::lround(pad.radius * std::cos(angle))),
-                                 static_cast<std::int32_t>(std::lround(pad.radius * std::sin(angle)))});
+                           onGrid(plane::Vector{pad.radius * std::cos(angle), pad.radius * std::sin(angle)}));
         }
         octagons.push_back({{ring}});
     }

@@ -33,17 +33,23 @@ PlacedLetters::PlacedLetters(int number, std::shared_ptr<const setting::Setting>
         for (size_t i = range.begin(); i < range.end(); ++i)
             onSide[i] = place.onSide(setting->letters[i]);
     });
+    beyond.resize(onSide.size());
+    for (size_t i = 0; i < onSide.size(); ++i) {
+        beyond[i] = setting->letters[i].beyond || plane::boxOf(onSide[i]).beyondGrid();
+        if (beyond[i])
+            onSide[i] = {};
+    }
 }
 
-void cutOut(const PlacedLetters& cutter, std::span<PlacedLetters> others) {
-    const plane::Region shape = plane::united(cutter.onSide);
+void cutOut(const PlacedLetters& cutter, std::span<PlacedLetters> others, const std::stop_token& stop) {
+    const plane::Region shape = plane::united(cutter.onSide, stop);
     const plane::Box box = plane::boxOf(shape);
     if (box.empty())
         return;
     for (PlacedLetters& other : others)
         for (size_t i = 0; i < other.onSide.size(); ++i) {
             const plane::Box own = plane::boxOf(other.onSide[i]);
-            if (own.empty() || !own.meets(box))
+            if (own.empty() || !own.meets(box) || stop.stop_requested())
                 continue;
             plane::Region left = plane::without(other.onSide[i], shape);
             if (left == other.onSide[i])
@@ -54,7 +60,7 @@ void cutOut(const PlacedLetters& cutter, std::span<PlacedLetters> others) {
         }
 }
 
-std::vector<Worked> workedOf(std::span<const PlacedLetters> inscriptions) {
+std::vector<Worked> workedOf(std::span<const PlacedLetters> inscriptions, const std::stop_token& stop) {
     std::vector<Working> workings;
     std::vector<std::vector<plane::Region>> letters;
     for (const PlacedLetters& inscription : inscriptions) {
@@ -69,7 +75,7 @@ std::vector<Worked> workedOf(std::span<const PlacedLetters> inscriptions) {
     }
     std::vector<Worked> worked;
     for (size_t i = 0; i < workings.size(); ++i)
-        worked.push_back({workings[i], plane::united(letters[i])});
+        worked.push_back({workings[i], plane::united(letters[i], stop)});
     return worked;
 }
 

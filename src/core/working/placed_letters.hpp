@@ -4,6 +4,7 @@
 #include "working/working.hpp"
 #include <memory>
 #include <span>
+#include <stop_token>
 #include <vector>
 
 namespace bollard::working {
@@ -15,20 +16,20 @@ struct PlacedLetters {
     Working working{};
     std::vector<plane::Region> onSide{}; ///< by letter, grid units
     std::vector<bool> altered{}; ///< by letter: it is no longer as its glyph is drawn; empty when none is
+    std::vector<bool> beyond{};  ///< by letter: it lies beyond the grid, and nothing is made of it
 
     PlacedLetters(int number, std::shared_ptr<const setting::Setting> letters,
                   const setting::Placing& placing, const Working& how);
 
     /// The letter is its typeface's glyph in its place, so that what is known of the glyph holds for it.
-    bool asDrawn(size_t letter) const {
-        return !setting->letters[letter].own && !(letter < altered.size() && altered[letter]);
-    }
+    bool asDrawn(size_t letter) const { return !setting->letters[letter].own && !isAltered(letter); }
+    bool isAltered(size_t letter) const { return letter < altered.size() && altered[letter]; }
 };
 
 /// Takes the shapes of `cutter` away from the letters of `others`.
-void cutOut(const PlacedLetters& cutter, std::span<PlacedLetters> others);
+void cutOut(const PlacedLetters& cutter, std::span<PlacedLetters> others, const std::stop_token& stop = {});
 
 /// Letters of like working united, across inscriptions.
-std::vector<Worked> workedOf(std::span<const PlacedLetters> inscriptions);
+std::vector<Worked> workedOf(std::span<const PlacedLetters> inscriptions, const std::stop_token& stop = {});
 
 } // namespace bollard::working

@@ -1,0 +1,77 @@
+#include "targets.hpp"
+#include "artwork/artwork.hpp"
+#include "card/card_json.hpp"
+#include "files/csv.hpp"
+#include "files/stl.hpp"
+#include "plane/path_data.hpp"
+#include "plane/region.hpp"
+#include "type/shaping.hpp"
+#include "type/typeface.hpp"
+#include <cstdlib>
+
+namespace bollard::fuzz {
+namespace {
+
+/// What must hold of any input: else the run ends here.
+void expect(bool holds) {
+    if (!holds)
+        std::abort();
+}
+
+} // namespace
+
+void card(const std::string& bytes) {
+    const auto read = card::cardFromJson(bytes);
+    if (!read)
+        return expect(read.problem().line >= 0);
+    const std::string text = card::jsonOf(*read);
+    const auto again = card::cardFromJson(text);
+    expect(bool(again) && card::jsonOf(*again) == text);
+}
+
+void number(const std::string& bytes) {
+    const auto length = quantity::lengthFromText(bytes, quantity::Unit::inch);
+    expect(!length || *length - *length == 0); // finite
+    (void)quantity::angleFromText(bytes);
+}
+
+void path(const std::string& bytes) {
+    const auto outline = plane::outlineFromPathData(bytes);
+    if (!outline || bytes.size() > 2000)
+        return;
+    (void)plane::filled(plane::flattened(*outline, 100, 100));
+    expect(bool(plane::outlineFromPathData(plane::pathDataOf(*outline, 4))));
+}
+
+void table(const std::string& bytes) {
+    (void)files::tableFromCsv(bytes);
+    (void)files::tableFromText(bytes, '\t');
+}
+
+void font(const std::string& bytes) {
+    const bool hershey = bytes.starts_with("    ");
+    const auto face = type::typefaceFromBytes(bytes, hershey ? "gull.jhf" : "gull.ttf");
+    if (!face)
+        return;
+    for (const type::ShapedGlyph& glyph : type::shaped(**face, U"HOx g"))
+        (void)(*face)->region(glyph.glyph, 10 / (*face)->unitsPerEm() * 1000);
+    (void)(*face)->kind();
+}
+
+void svg(const std::string& bytes) {
+    const auto drawing = artwork::drawingFromSvg(bytes, "gull.svg");
+    if (drawing)
+        (void)artwork::asArtwork(*drawing, 1);
+}
+
+void dxf(const std::string& bytes) {
+    const auto drawing = artwork::drawingFromDxf(bytes, "gull.dxf");
+    if (drawing)
+        (void)artwork::asArtwork(*drawing, 1);
+}
+
+void stl(const std::string& bytes) {
+    (void)files::meshFromStl(bytes, "gull.stl");
+}
+
+} // namespace bollard::fuzz
