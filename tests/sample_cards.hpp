@@ -11,7 +11,7 @@
 namespace samples {
 
 inline std::string source(const std::string& path) {
-    return std::string(BOLLARD_SOURCE) + "/" + path;
+    return std::string(BOLLARD_SOURCE "/").append(path);
 }
 
 inline std::shared_ptr<const bollard::type::Catalogue> catalogue() {

@@ -267,9 +267,7 @@ class ArtworkTest : public QObject {
         QCOMPARE(layers[1].name, std::string("scribed"));
         QVERIFY(std::ranges::all_of(plane::outlineOf(layers[1].stamps).contours,
                                     &plane::Contour::open)); // followed, not cut round
-        const auto text = files::dxfOf(layers);
-        QVERIFY(text);
-        const QString dxfText = QString::fromStdString(*text);
+        const QString dxfText = QString::fromStdString(files::dxfOf(layers));
         QVERIFY(dxfText.contains("$INSUNITS") && dxfText.contains("scribed"));
         const qsizetype first = dxfText.indexOf("LWPOLYLINE", dxfText.indexOf("ENTITIES"));
         const QString disc = dxfText.mid(first, dxfText.indexOf("LWPOLYLINE", first + 10) - first);

@@ -1,18 +1,15 @@
 #include "files/drawing.hpp"
-#include "files/whole_file.hpp"
 #include "files/xml_text.hpp"
 #include "plane/arc_fit.hpp"
 #include "plane/path_data.hpp"
 #include "plane/region.hpp"
 #include <array>
-#include <cerrno>
-#include <cstring>
+#include <charconv>
 #include <dxflib/dl_dxf.h>
 #include <fmt/format.h>
 #include <map>
 #include <memory>
-#include <sys/mman.h>
-#include <unistd.h>
+#include <string_view>
 
 namespace bollard::files {
 
@@ -45,6 +42,32 @@ std::vector<Vector> finePoints(const Contour& contour) {
         points.pop_back();
     return points;
 }
+
+/// dxflib writes into a file and through to the disk after every number: here into memory.
+class DxfText : public DL_WriterA {
+  public:
+    DxfText() : DL_WriterA("/dev/null", DL_VERSION_2000) {}
+    void dxfReal(int code, double value) const override {
+        std::array<char, 400> digits; // of the largest number without an exponent
+        char* const end =
+            std::to_chars(digits.data(), digits.data() + digits.size(), value, std::chars_format::fixed).ptr;
+        const std::string_view number(digits.data(), size_t(end - digits.data()));
+        line(code, number);
+        if (number.find('.') == number.npos)
+            text_.insert(text_.size() - 1, ".0");
+    }
+    void dxfInt(int code, int value) const override { line(code, std::to_string(value)); }
+    void dxfHex(int code, int value) const override { line(code, fmt::format("{:X}", value)); }
+    void dxfString(int code, const char* value) const override { line(code, value); }
+    void dxfString(int code, const std::string& value) const override { line(code, value); }
+    std::string take() { return std::move(text_); }
+
+  private:
+    void line(int code, std::string_view value) const {
+        fmt::format_to(std::back_inserter(text_), "{:3}\n{}\n", code, value);
+    }
+    mutable std::string text_; // the library calls writing const
+};
 
 class DxfWriter {
   public:
@@ -212,31 +235,11 @@ std::string svgOf(const std::vector<DrawingLayer>& layers, const std::string& ti
     return text + "</svg>\n";
 }
 
-quantity::Result<std::string> dxfOf(const std::vector<DrawingLayer>& layers, DxfCurves curves) {
-    // dxflib writes to files only: it gets one that is memory.
-    const auto failed = [](const char* why) {
-        return quantity::Problem{quantity::ProblemKind::fileUnwritable, "DXF", why};
-    };
-    const int memory = memfd_create("drawing", MFD_CLOEXEC);
-    if (memory < 0)
-        return failed(std::strerror(errno));
-    const struct Close {
-        int file;
-        ~Close() { close(file); }
-    } closed{memory};
-    const std::string name = "/proc/self/fd/" + std::to_string(memory);
-    {
-        DL_Dxf dxf;
-        const std::unique_ptr<DL_WriterA> out(dxf.out(name.c_str(), DL_Codes::AC1015));
-        if (!out)
-            return failed("no memory to write it into");
-        DxfWriter(dxf, *out).write(layers, curves);
-        out->close();
-    }
-    auto bytes = readWhole(name);
-    if (bytes && bytes->find("\nEOF") == std::string::npos) // the library tells of no error
-        return failed("out of memory");
-    return bytes;
+std::string dxfOf(const std::vector<DrawingLayer>& layers, DxfCurves curves) {
+    DL_Dxf dxf;
+    DxfText text;
+    DxfWriter(dxf, text).write(layers, curves);
+    return text.take();
 }
 
 } // namespace bollard::files

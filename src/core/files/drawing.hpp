@@ -23,7 +23,6 @@ enum class DxfCurves {
 std::string svgOf(const std::vector<DrawingLayer>& layers, const std::string& title, double room = 0);
 
 /// A DXF drawing (R2000) with layers and units set. Arcs are fitted once to what several stamps share.
-quantity::Result<std::string> dxfOf(const std::vector<DrawingLayer>& layers,
-                                    DxfCurves curves = DxfCurves::arcs);
+std::string dxfOf(const std::vector<DrawingLayer>& layers, DxfCurves curves = DxfCurves::arcs);
 
 } // namespace bollard::files

@@ -1,0 +1,76 @@
+// What every sample gives, by numbers that no rearrangement of the code may change.
+#include "../sample_cards.hpp"
+#include "body/mesh.hpp"
+
+using namespace bollard;
+
+namespace {
+
+struct Expected {
+    const char* sample;
+    const char* findings; ///< severity and id of each, in order
+    double volume;        ///< mm3
+    size_t contours;      ///< of its drawing
+    double length;        ///< of all its contours, mm
+};
+
+constexpr Expected expected[]{
+    {"berth-14", "watch gapNarrow:i1:watch, watch openingNarrow:i1:watch", 22256.35669, 26, 963.686},
+    {"mooring-ring", "", 52905.59850, 38, 2576.344},
+    {"tide-board", "", 120000.03013, 18, 1622.393},
+    {"tidewater", "stop letterLoose:i0", 14228.98114, 14, 1001.995},
+    {"transom", "", 477787.08365, 23, 3573.619},
+    {"valve-serial", "", 5602.04977, 25, 453.224},
+    {"valve-tag", "stop counterLoose:i0", 3501.31497, 24, 513.114},
+};
+
+std::string findingsOf(const card::Made& made) {
+    constexpr std::array names{"note ", "watch ", "stop "};
+    std::string all;
+    for (const check::Finding& finding : made.checked->findings)
+        all += (all.empty() ? "" : ", ") + std::string(names[size_t(finding.severity)]) + finding.id;
+    return all;
+}
+
+double lengthOf(const plane::Contour& contour) {
+    double length = 0;
+    for (const plane::Line& line : plane::lines({{contour}}, plane::unitsPerMillimetre, 1))
+        for (size_t i = 1; i < line.size(); ++i)
+            length += plane::length(plane::vectorOf(line[i]) - plane::vectorOf(line[i - 1]));
+    return length / plane::unitsPerMillimetre;
+}
+
+} // namespace
+
+class SamplesTest : public QObject {
+    Q_OBJECT
+  private slots:
+    void everySampleIsJudgedAndMadeAsItWas_data() {
+        QTest::addColumn<size_t>("which");
+        for (size_t i = 0; i < std::size(expected); ++i)
+            QTest::newRow(expected[i].sample) << i;
+    }
+    void everySampleIsJudgedAndMadeAsItWas() {
+        QFETCH(size_t, which);
+        const Expected& wanted = expected[which];
+        const card::Made made = samples::made(samples::read(wanted.sample));
+        QCOMPARE(findingsOf(made), std::string(wanted.findings));
+        COMPARE_NEAR(body::volumeOf(made.solid->mesh), wanted.volume, 1e-4);
+        size_t contours = 0;
+        double length = 0;
+        for (const files::DrawingLayer& layer : card::layersOf(made))
+            for (const plane::Contour& contour : plane::outlineOf(layer.stamps).contours) {
+                ++contours;
+                length += lengthOf(contour);
+            }
+        QCOMPARE(contours, wanted.contours);
+        COMPARE_NEAR(length, wanted.length, 0.01);
+    }
+
+    void noSampleIsForgotten() {
+        const auto there = QDir(QString::fromStdString(samples::source("samples"))).entryList({"*.bollard"});
+        QCOMPARE(size_t(there.size()), std::size(expected));
+    }
+};
+QTEST_GUILESS_MAIN(SamplesTest)
+#include "samples_test.moc"
