@@ -8,7 +8,6 @@ using working::Kind, working::Substance;
 
 namespace {
 
-constexpr double mm2 = plane::unitsPerMillimetre * plane::unitsPerMillimetre;
 
 plane::Ring box(double x0, double y0, double x1, double y1) {
     const auto u = [](double v) { return plane::toUnits(v); };

@@ -19,7 +19,7 @@ namespace {
 /// One inscription: its words and how they are worked. Up and down go to the neighbours.
 class Slip : public QPushButton {
   public:
-    Slip(CardEditor& editor, int number, QWidget* parent) : QPushButton(parent), number_(number) {
+    Slip(CardEditor& editor, int number, QWidget* parent) : QPushButton(parent) {
         const card::Inscription& inscription = editor.card().inscriptions[size_t(number)];
         const QString words = wording::nameOf(inscription, 20);
         QString how = inscription.hidden    ? QObject::tr("hidden")
@@ -63,7 +63,6 @@ class Slip : public QPushButton {
     }
 
   private:
-    int number_;
     bool chosen_ = false;
 };
 

@@ -5,10 +5,10 @@
 #include <CGAL/Spatial_sort_traits_adapter_2.h>
 #include <CGAL/Triangulation_face_base_with_info_2.h>
 #include <CGAL/Triangulation_vertex_base_with_info_2.h>
-#include <CGAL/property_map.h>
 #include <CGAL/spatial_sort.h>
 #include <numeric>
 #include <optional>
+#include <span>
 
 namespace bollard::plane {
 
@@ -26,6 +26,32 @@ using Delaunay =
                                                CGAL::Triangulation_data_structure_2<VertexBase, FaceBase>,
                                                CGAL::No_constraint_intersection_requiring_constructions_tag>;
 
+/// Thrown out of a sort that is no longer wanted.
+struct Stopped {};
+
+/// Points for CGAL's sort, which can be left by this alone.
+class SortedPlaces {
+  public:
+    using value_type = Kernel::Point_2;
+    using key_type = std::size_t;
+    using reference = const value_type&;
+    using category = boost::readable_property_map_tag;
+
+    SortedPlaces(const std::vector<Kernel::Point_2>& points, size_t& looks, const std::stop_token& stop)
+        : points_(&points), looks_(&looks), stop_(&stop) {}
+    friend reference get(const SortedPlaces& map, key_type i) {
+        constexpr size_t often = 1 << 16;
+        if (++*map.looks_ % often == 0 && map.stop_->stop_requested())
+            throw Stopped{};
+        return (*map.points_)[i];
+    }
+
+  private:
+    const std::vector<Kernel::Point_2>* points_;
+    size_t* looks_; // counted over the copies that the sort makes
+    const std::stop_token* stop_;
+};
+
 /// The constrained triangulation of the graph, every vertex numbered as in the graph; nothing when edges
 /// cross or touch outside their ends.
 std::optional<Delaunay> triangulated(const EdgeGraph& graph, const std::stop_token& stop) {
@@ -40,9 +66,14 @@ std::optional<Delaunay> triangulated(const EdgeGraph& graph, const std::stop_tok
         points.emplace_back(p.x, p.y);
     std::vector<std::size_t> order(points.size());
     std::iota(order.begin(), order.end(), std::size_t{0});
-    using Places = CGAL::Pointer_property_map<Kernel::Point_2>::type;
-    CGAL::spatial_sort(order.begin(), order.end(),
-                       CGAL::Spatial_sort_traits_adapter_2<Kernel, Places>(CGAL::make_property_map(points)));
+    try {
+        size_t looks = 0;
+        CGAL::spatial_sort(
+            order.begin(), order.end(),
+            CGAL::Spatial_sort_traits_adapter_2<Kernel, SortedPlaces>(SortedPlaces(points, looks, stop)));
+    } catch (const Stopped&) {
+        return std::nullopt;
+    }
     Delaunay delaunay;
     std::vector<Delaunay::Vertex_handle> vertices(points.size());
     Delaunay::Face_handle hint;

@@ -1,5 +1,5 @@
 #include "setting/ornament.hpp"
-#include <unordered_map>
+#include "quantity/kept.hpp"
 
 namespace bollard::setting {
 namespace {
@@ -35,22 +35,31 @@ Outline shapeOf(const Ornament& ornament, Vector low, Vector high) {
     }
 }
 
-/// The words' letters grown by the distance and the band, without holes. Each glyph is grown once.
+Region grownOutside(const Region& letter, double by) {
+    Region outside;
+    for (const plane::Ring& ring : letter.rings)
+        if (plane::areaOf(ring) > 0)
+            outside.rings.push_back(ring);
+    return plane::grown(outside, by);
+}
+
+/// A glyph grown, which costs more than all else of a frame: once for all words, and kept.
+std::shared_ptr<const Region> grownGlyph(const std::shared_ptr<const Region>& glyph, double by) {
+    constexpr size_t mostGlyphs = 1000;
+    static quantity::Kept<std::pair<std::shared_ptr<const Region>, double>, std::shared_ptr<const Region>>
+        known(mostGlyphs);
+    return known.of({glyph, by}, [&] { return std::make_shared<const Region>(grownOutside(*glyph, by)); });
+}
+
+/// The words' letters grown by the distance and the band, without holes.
 Region outlineAround(const Setting& words, const Ornament& ornament, const std::stop_token& stop) {
     const double by = (ornament.distance + ornament.band) * unitsPerMillimetre;
-    std::unordered_map<const Region*, Region> grownGlyphs;
     std::vector<Region> letters;
     for (const Letter& letter : words.letters) {
         if (stop.stop_requested())
             return {};
-        if (!letter.upright()) {
-            letters.push_back(plane::grown(shapeOf(letter), by));
-            continue;
-        }
-        const auto [known, isNew] = grownGlyphs.try_emplace(letter.region.get());
-        if (isNew)
-            known->second = plane::grown(*letter.region, by);
-        letters.push_back(plane::shifted(known->second, letter.at));
+        letters.push_back(letter.upright() ? plane::shifted(*grownGlyph(letter.region, by), letter.at)
+                                           : grownOutside(shapeOf(letter), by));
     }
     Region around = plane::united(letters, stop);
     std::erase_if(around.rings, [](const plane::Ring& ring) { return plane::areaOf(ring) < 0; });
