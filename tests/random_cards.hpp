@@ -19,7 +19,7 @@ class RandomCards {
             card.blank.holes.push_back({between(0, 120), between(0, 45), between(1, 8)});
         for (auto count = 1 + random_() % 3; count > 0; --count)
             card.inscriptions.push_back(inscription(card.blank));
-        card.process.nozzle = between(0.2, 0.8);
+        card.process.kind.as<bollard::process::Filament>().nozzle = between(0.2, 0.8);
         return card;
     }
     bollard::card::Inscription inscription() { return inscription({}); }

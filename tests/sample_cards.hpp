@@ -52,7 +52,7 @@ inline bollard::card::Card fullCard() {
     card::Card card = plate("A{no}");
     card.blank.holes = {{8, 20, 4}};
     card.rows = setting::Rows{{"no"}, {{"1"}}, {"count", 5, 1, 2}};
-    card.process.own[{working::Kind::raised, check::Limit::strokeStop}] = 0.5;
+    card.process.own["raised.strokeStop"] = 0.5;
     card::Inscription& words = card.inscriptions[0];
     words.style.features = {{"smcp", 1}};
     words.style.kerning = false;

@@ -67,21 +67,6 @@ QString narrowTitle(const Finding& finding) {
     }
 }
 
-QString narrowWhy(const Finding& finding) {
-    const bool cut = working::cuts(finding.working);
-    const bool stop = finding.severity == check::Severity::stop;
-    if (finding.ownLimit) // the process's reason speaks of a limit that is not this one
-        return Findings::tr("Below the limit you set.");
-    if (finding.kind == FindingKind::neckNarrow)
-        return Findings::tr(
-            "This place alone holds two parts together, and two printed lines do not fit into it.");
-    if ((finding.kind == FindingKind::strokeNarrow) == !cut)
-        return stop ? Findings::tr("Thinner than one printed line: the printer leaves it out.")
-                    : Findings::tr("Less than two printed lines wide: it may print weak or ragged.");
-    return stop ? Findings::tr("Narrower than half the nozzle: the molten line closes it.")
-                : Findings::tr("Narrower than the nozzle: edges may run into each other.");
-}
-
 QString titleOf(const Finding& finding, const card::Card& card) {
     switch (finding.kind) {
     case FindingKind::stepFailed:
@@ -131,6 +116,8 @@ QString titleOf(const Finding& finding, const card::Card& card) {
         return Findings::tr("Letters very low");
     case FindingKind::heightTall:
         return Findings::tr("Letters tall for their strokes");
+    case FindingKind::heightWorn:
+        return Findings::tr("Letters high for something worn");
     case FindingKind::beddingThin:
         return Findings::tr("Letters hardly bedded");
     case FindingKind::outsideBlank:
@@ -185,7 +172,7 @@ QString whyOf(const Finding& finding, const card::Card& card) {
     case FindingKind::counterNarrow:
     case FindingKind::openingNarrow:
     case FindingKind::neckNarrow:
-        return narrowWhy(finding);
+        return reasonOf(finding);
     case FindingKind::readingSide:
         return finding.working == Kind::pierced
                    ? Findings::tr(
@@ -206,21 +193,11 @@ QString whyOf(const Finding& finding, const card::Card& card) {
                    ? Findings::tr("Some of it is joined to nothing else.")
                    : Findings::tr("The cuts part the blank into pieces that are held by nothing.");
     case FindingKind::floorThin:
-        return finding.ownLimit
-                   ? Findings::tr("Below the limit you set.")
-                   : Findings::tr(
-                         "So few layers are left under the letters that the floor shows through or tears.");
     case FindingKind::heightLow:
-        return finding.ownLimit ? Findings::tr("Below the limit you set.")
-                                : Findings::tr("Less than two layers: the letters hardly stand out.");
     case FindingKind::heightTall:
-        return Findings::tr("More than %1 times as high as the thinnest stroke is wide: it may break off.")
-            .arg(QString::fromStdString(quantity::roundedText(
-                finding.places.empty() ? 4 : finding.limit / finding.places.front().width, 2)));
+    case FindingKind::heightWorn:
     case FindingKind::beddingThin:
-        return finding.ownLimit
-                   ? Findings::tr("Below the limit you set.")
-                   : Findings::tr("Letters that reach less than a layer into the blank come off easily.");
+        return reasonOf(finding);
     case FindingKind::outsideBlank:
         return Findings::tr("Part of the words lies off the blank or over a hole.");
     case FindingKind::insideMargin:

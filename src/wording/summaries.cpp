@@ -280,14 +280,6 @@ QString summaryOf(const working::Working& working, quantity::Unit unit) {
     return {};
 }
 
-QString summaryOf(const check::FilamentProcess& process, quantity::Unit unit) {
-    QString text = Summaries::tr("filament print, nozzle %1, layer %2")
-                       .arg(shortLength(process.nozzle, unit), shortLength(process.layer, unit));
-    if (!process.own.empty())
-        text += Summaries::tr(", own limits");
-    return text;
-}
-
 QString nameOf(working::Kind kind) {
     switch (kind) {
     case working::Kind::raised:
@@ -320,33 +312,6 @@ QString nameOf(check::ReadingKind kind) {
         break;
     }
     return Summaries::tr("to the edge");
-}
-
-QString nameOf(check::Limit limit, working::Kind kind) {
-    const bool cut = working::cuts(kind);
-    switch (limit) {
-    case check::Limit::strokeStop:
-        return Summaries::tr("Stroke, stop below");
-    case check::Limit::strokeWatch:
-        return Summaries::tr("Stroke, watch below");
-    case check::Limit::gapStop:
-        return cut ? Summaries::tr("Land, stop below") : Summaries::tr("Gap, stop below");
-    case check::Limit::gapWatch:
-        return cut ? Summaries::tr("Land, watch below") : Summaries::tr("Gap, watch below");
-    case check::Limit::neckStop:
-        return Summaries::tr("Neck, stop below");
-    case check::Limit::floorStop:
-        return Summaries::tr("Floor, stop below");
-    case check::Limit::floorWatch:
-        return Summaries::tr("Floor, watch below");
-    case check::Limit::heightWatch:
-        return Summaries::tr("Height, watch below");
-    case check::Limit::heightPerStroke:
-        return Summaries::tr("Height per stroke, watch above");
-    case check::Limit::beddingWatch:
-        return Summaries::tr("Bedding, watch below");
-    }
-    return {};
 }
 
 QString nameOf(const type::TypefaceChoice& choice) {

@@ -25,7 +25,11 @@ QString summaryOf(const blank::Blank& blank, quantity::Unit unit);
 QString letteringSummary(const card::Card& card, int inscription);
 QString placingSummary(const card::Card& card, int inscription);
 QString summaryOf(const working::Working& working, quantity::Unit unit);
-QString summaryOf(const check::FilamentProcess& process, quantity::Unit unit);
+QString summaryOf(const process::Process& process, quantity::Unit unit);
+/// "filament print".
+QString nameOfProcess(std::string_view kind);
+/// What a field of a process is called in forms.
+QString labelOfField(std::string_view field);
 
 /// "capitals 14", "90 wide".
 QString sizeText(const setting::TextStyle& style, quantity::Unit unit);
@@ -42,7 +46,10 @@ QString nameOf(setting::FrameShape shape);
 QString nameOf(setting::BaselineKind kind);
 /// What an inscription is called in lists: its words, shortened, or its kind of ornament.
 QString nameOf(const card::Inscription& inscription, int most = 28);
-QString nameOf(check::Limit limit, working::Kind kind);
+/// "Stroke, stop below".
+QString nameOf(const process::Rule& rule, working::Kind kind);
+/// Why the limit of a finding is what it is; empty where there is no more to say.
+QString reasonOf(const check::Finding& finding);
 QString nameOf(const type::TypefaceChoice& choice);
 /// "small capitals" for smcp; the tag itself where it is not known.
 QString nameOfFeature(const std::string& tag);

@@ -140,15 +140,13 @@ class ArrangingTest : public QObject {
             bars.begin();
         const double mm = (double(tallest) + 0.5) * gauge.barWidth();
         // The mark of a limit tells where its number of millimetres stands.
-        const double stop = gauge.markPosition(check::Limit::strokeStop).x();
-        const double watch = gauge.markPosition(check::Limit::strokeWatch).x();
-        const auto limit = [&](check::Limit which) {
-            return check::limitOf(editor().card().process, f_->inscription().working.kind, which);
+        const double stop = gauge.markPosition("strokeStop").x();
+        const double watch = gauge.markPosition("strokeWatch").x();
+        const auto limit = [&](const char* which) {
+            return process::limitOf(card::rulesFor(editor().card(), &f_->inscription()), which).value_or(0);
         };
-        const double perMm =
-            (watch - stop) / (limit(check::Limit::strokeWatch) - limit(check::Limit::strokeStop));
-        const QPoint over(int(stop + (mm - limit(check::Limit::strokeStop)) * perMm),
-                          gauge.height() / 2 - 20);
+        const double perMm = (watch - stop) / (limit("strokeWatch") - limit("strokeStop"));
+        const QPoint over(int(stop + (mm - limit("strokeStop")) * perMm), gauge.height() / 2 - 20);
         QMouseEvent move(QEvent::MouseMove, over, gauge.mapToGlobal(over), Qt::NoButton, Qt::NoButton, {});
         QApplication::sendEvent(&gauge, &move);
         QVERIFY(!lit.isEmpty());

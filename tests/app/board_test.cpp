@@ -170,7 +170,7 @@ class BoardTest : public QObject {
         for (const check::Reading& reading : f_->window->maker().shown().made.checked->measures->readings)
             readings += reading.kind == check::ReadingKind::stroke ? reading.length : 0;
         QVERIFY(std::fabs(strokes - readings) < 1e-6 && strokes > 50);
-        const QPoint mark = gauge.markPosition(check::Limit::strokeStop).toPoint();
+        const QPoint mark = gauge.markPosition("strokeStop").toPoint();
         QTest::mousePress(&gauge, Qt::LeftButton, {}, mark);
         QMouseEvent move(QEvent::MouseMove, mark + QPoint(40, 0), gauge.mapToGlobal(mark + QPoint(40, 0)),
                          Qt::NoButton, Qt::LeftButton, {});
@@ -178,7 +178,7 @@ class BoardTest : public QObject {
         QTest::mouseRelease(&gauge, Qt::LeftButton, {}, mark + QPoint(40, 0));
         const auto& own = f_->window->editor().card().process.own;
         QCOMPARE(own.size(), size_t(1));
-        QVERIFY(own.at({working::Kind::raised, check::Limit::strokeStop}) > 0.5);
+        QVERIFY(own.at("raised.strokeStop") > 0.5);
         f_->window->editor().history().undo();
         QVERIFY(f_->window->editor().card().process.own.empty());
     }

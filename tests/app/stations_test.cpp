@@ -170,7 +170,7 @@ class StationsTest : public QObject {
         const QString blank = summary(RouteCard::blank), process = summary(RouteCard::process);
         editor().edit("x", {}, [](card::Card& card) {
             card.blank.kind = blank::Kind::disc;
-            card.process.layer = 0.1;
+            card.process.kind.as<process::Filament>().layer = 0.1;
         });
         QVERIFY(summary(RouteCard::blank) != blank && summary(RouteCard::process) != process);
         editor().history().undo();

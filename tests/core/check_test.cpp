@@ -3,7 +3,7 @@
 #include <set>
 
 using namespace bollard;
-using check::FindingKind, check::Limit, check::Severity, working::Kind;
+using check::FindingKind, check::Severity, working::Kind;
 
 namespace {
 
@@ -22,18 +22,22 @@ class CheckTest : public QObject {
     Q_OBJECT
   private slots:
     void limitsFollowNozzleAndLayer() {
-        const check::FilamentProcess process{0.4, 0.2, {}};
-        QCOMPARE(check::limitOf(process, Kind::raised, Limit::strokeStop), 0.42);
-        QCOMPARE(check::limitOf(process, Kind::raised, Limit::strokeWatch), 0.84);
-        QCOMPARE(check::limitOf(process, Kind::raised, Limit::gapStop), 0.2);
-        QCOMPARE(check::limitOf(process, Kind::sunk, Limit::strokeStop), 0.2);
-        QCOMPARE(check::limitOf(process, Kind::sunk, Limit::gapStop), 0.42);
-        QCOMPARE(check::limitOf(process, Kind::sunk, Limit::floorStop), 0.4);
-        QCOMPARE(check::limitOf(process, Kind::pierced, Limit::neckStop), 0.84);
-        check::FilamentProcess own = process;
-        own.own[{Kind::raised, Limit::strokeStop}] = 0.6;
-        QCOMPARE(check::limitOf(own, Kind::raised, Limit::strokeStop), 0.6);
-        QCOMPARE(check::limitOf(own, Kind::sunk, Limit::strokeStop), 0.2);
+        const auto limit = [](const process::Process& process, Kind kind, const char* name) {
+            return process::limitOf(process::rulesOf(process, {kind, 4, false}), name).value_or(0);
+        };
+        const process::Process process;
+        QCOMPARE(limit(process, Kind::raised, "strokeStop"), 0.42);
+        QCOMPARE(limit(process, Kind::raised, "strokeWatch"), 0.84);
+        QCOMPARE(limit(process, Kind::raised, "gapStop"), 0.2);
+        QCOMPARE(limit(process, Kind::sunk, "strokeStop"), 0.2);
+        QCOMPARE(limit(process, Kind::sunk, "gapStop"), 0.42);
+        QCOMPARE(limit(process, Kind::sunk, "floorStop"), 0.4);
+        QCOMPARE(limit(process, Kind::pierced, "neckStop"), 0.84);
+        QCOMPARE(limit(process, Kind::raised, "neckStop"), 0.0);
+        process::Process own = process;
+        own.own["raised.strokeStop"] = 0.6;
+        QCOMPARE(limit(own, Kind::raised, "strokeStop"), 0.6);
+        QCOMPARE(limit(own, Kind::sunk, "strokeStop"), 0.2);
     }
 
     void theBerthSignCanBeMade() {
@@ -274,10 +278,10 @@ class CheckTest : public QObject {
         const double stroke =
             check::narrowest(*samples::made(card).checked->measures, check::ReadingKind::stroke)->width;
         QVERIFY(!samples::finding(samples::made(card), FindingKind::strokeNarrow));
-        card.process.nozzle = stroke / 1.05 / 1.5; // between one and two lines
+        card.process.kind.as<process::Filament>().nozzle = stroke / 1.05 / 1.5; // between one and two lines
         const auto watched = samples::made(card);
         QCOMPARE(samples::finding(watched, FindingKind::strokeNarrow)->severity, Severity::watch);
-        card.process.nozzle = stroke;
+        card.process.kind.as<process::Filament>().nozzle = stroke;
         const auto stopped = samples::made(card);
         const auto* stop = samples::finding(stopped, FindingKind::strokeNarrow);
         QCOMPARE(stop->severity, Severity::stop);

@@ -40,11 +40,13 @@ card::Card wideCard(samples::RandomCards& random, bool manyWords) {
                 inscription.words +=
                     k % 20 == 19 && random.number(2) ? '\n' : static_cast<char>('A' + random.number(26));
         }
-    card::eachNumber(card, [&](auto& number, const card::Range& range) {
-        if constexpr (std::is_same_v<std::decay_t<decltype(number)>, double>)
+    card::eachNumber(
+        card,
+        [&](double& number, const quantity::Field& field) {
             if (random.number(4) == 0)
-                number = wild(random, range);
-    });
+                number = wild(random, field.range);
+        },
+        [](int&, const quantity::Field&) {});
     return card;
 }
 

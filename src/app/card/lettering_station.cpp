@@ -281,7 +281,7 @@ void LetteringStation::openTypefaces() {
     const card::Card& card = editor_.card();
     const setting::Filled filled = setting::filled(inscription.words, *card.rows, card.row);
     typefaces_->start(faceBefore_, QString::fromStdString(filled.words), inscription.style,
-                      check::limitOf(card.process, inscription.working.kind, check::Limit::strokeWatch));
+                      process::limitOf(card::rulesFor(card, &inscription), "strokeWatch").value_or(0));
 }
 
 void LetteringStation::closeTypefaces() {

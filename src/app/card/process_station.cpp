@@ -1,63 +1,197 @@
 #include "app/card/stations.hpp"
 #include "app/controls/looks.hpp"
+#include "app/document/kept_processes.hpp"
+#include "quantity/field.hpp"
 #include "wording/wording.hpp"
+#include <QCheckBox>
+#include <QComboBox>
 #include <QLabel>
+#include <QLineEdit>
 #include <QPushButton>
+#include <QSignalBlocker>
 
 namespace bollard::app {
 
 using Kind = NumberField::Kind;
+using Kinds = decltype(process::Process::kind);
+
+namespace {
+
+const quantity::held::Kinds& kinds() {
+    const auto* const field = quantity::fieldsOf<process::Process>().find("kind");
+    return std::get<quantity::held::Kinds>(field->holds);
+}
+
+QString capitalized(QString text) {
+    if (!text.isEmpty())
+        text[0] = text[0].toUpper();
+    return text;
+}
+
+} // namespace
 
 ProcessStation::ProcessStation(CardEditor& editor, QWidget* parent) : StationBody(editor, parent) {
-    const auto field = [this](const QString& label, card::Range range, double step,
-                              double check::FilamentProcess::*member) {
-        return number(label, Kind::length, range, step, [this, label, member](double value) {
-            editor_.edit(tr("Change %1").arg(label.toLower()), label,
-                         [&](card::Card& card) { card.process.*member = value; });
-        });
-    };
-    wide(softLabel(tr("Filament print"), this));
-    nozzle_ = field(tr("Nozzle"), card::ranges::nozzle, 0.1, &check::FilamentProcess::nozzle);
-    layer_ = field(tr("Layer"), card::ranges::layer, 0.05, &check::FilamentProcess::layer);
+    kind_ = new QComboBox(this);
+    kind_->setAccessibleName(tr("Process"));
+    row(tr("Process"), kind_);
+    connect(kind_, &QComboBox::activated, this, &ProcessStation::choose);
+    for (size_t k = 0; k < kinds().kinds.size(); ++k)
+        for (const quantity::Field& field : kinds().kinds[k].fields().fields)
+            addField(k, field);
+    worn_ = new QCheckBox(wording::labelOfField("worn"), this);
+    wide(worn_);
+    connect(worn_, &QCheckBox::clicked, this, [this](bool on) {
+        editor_.edit(tr("Change whether it is worn"), {}, [on](card::Card& card) { card.process.worn = on; });
+    });
     wide(softLabel(tr("Limits for the selected words"), this));
-    for (int i = 0; i < check::limits; ++i) {
-        const auto limit = static_cast<check::Limit>(i);
-        const bool length = limit != check::Limit::heightPerStroke;
-        NumberField* made =
-            number(wording::nameOf(limit, working::Kind::raised), length ? Kind::length : Kind::plain,
-                   card::ranges::limit, 0.05, [this, limit](double value) {
-                       const auto key = std::pair(kind(), limit);
-                       editor_.edit(tr("Change a limit"), QStringLiteral("limit"),
-                                    [&](card::Card& card) { card.process.own[key] = value; });
-                   });
-        limits_.emplace_back(limit, made);
-    }
-    start_ = new QPushButton(tr("Limits from nozzle and layer again"), this);
+    addLimits();
+    start_ = new QPushButton(tr("Limits from the process again"), this);
     start_->setObjectName(QStringLiteral("link"));
     wide(start_);
     connect(start_, &QPushButton::clicked, this, [this] {
-        editor_.edit(tr("Limits from nozzle and layer"), {},
-                     [](card::Card& card) { card.process.own.clear(); });
+        editor_.edit(tr("Limits from the process"), {}, [](card::Card& card) { card.process.own.clear(); });
     });
+    name_ = new QLineEdit(this);
+    name_->setPlaceholderText(tr("a name of your own"));
+    name_->setAccessibleName(tr("Name to keep this process under"));
+    row(tr("Keep as"), name_);
+    connect(name_, &QLineEdit::returnPressed, this, &ProcessStation::keep);
+    connect(name_, &QLineEdit::textChanged, this, [this] { refreshKeeping(); });
+    keep_ = new QPushButton(tr("Keep for other cards"), this);
+    keep_->setObjectName(QStringLiteral("link"));
+    wide(keep_);
+    connect(keep_, &QPushButton::clicked, this, &ProcessStation::keep);
+    forget_ = new QPushButton(this);
+    forget_->setObjectName(QStringLiteral("link"));
+    wide(forget_);
+    connect(forget_, &QPushButton::clicked, this, [this] {
+        told_->setText(forgetProcess(editor_.card().process.name));
+        listKinds();
+        refresh();
+    });
+    told_ = softLabel({}, this);
+    told_->setWordWrap(true);
+    wide(told_);
+    listKinds();
+}
+
+void ProcessStation::addField(size_t kind, const quantity::Field& field) {
+    const bool angle = field.dimension == quantity::Dimension::angle;
+    const QString label = wording::labelOfField(field.name);
+    constexpr double steps = 0.05, degrees = 5;
+    NumberField* const made = number(
+        label, angle ? Kind::angle : Kind::length, field.range, angle ? degrees : steps,
+        [this, label, kind, &field](double value) {
+            editor_.edit(tr("Change %1").arg(label.toLower()), label, [&](card::Card& card) {
+                std::get<quantity::held::Number>(field.holds).at(kinds().kinds[kind].at(&card.process)) =
+                    value;
+            });
+        });
+    fields_.push_back({kind, &field, made});
+}
+
+void ProcessStation::addLimits() {
+    const auto known = [this](std::string_view name) {
+        return std::ranges::find(limits_, name, &Limit::first) != limits_.end();
+    };
+    for (int i = 0; i < working::kinds; ++i)
+        Kinds::eachKind([&]<class One>(std::type_identity<One>) {
+            for (const process::Rule& rule : rulesOf(One{}, {static_cast<working::Kind>(i), 1, true})) {
+                if (known(rule.name))
+                    continue;
+                const bool length = rule.what != process::Measured::heightPerStroke;
+                limits_.emplace_back(
+                    rule.name,
+                    number(wording::nameOf(rule, working::Kind::raised), length ? Kind::length : Kind::plain,
+                           card::ranges::limit, 0.05, [this, name = rule.name](double value) {
+                               const std::string key = process::keyOf(kind(), name);
+                               editor_.edit(tr("Change a limit"), QStringLiteral("limit"),
+                                            [&](card::Card& card) { card.process.own[key] = value; });
+                           }));
+            }
+        });
+}
+
+void ProcessStation::listKinds() {
+    const QSignalBlocker quiet(kind_);
+    kept_ = keptProcesses();
+    kind_->clear();
+    Kinds::eachKind([&]<class One>(std::type_identity<One>) {
+        kind_->addItem(capitalized(wording::nameOfProcess(One::name)));
+    });
+    if (!kept_.empty())
+        kind_->insertSeparator(kind_->count());
+    firstKept_ = kind_->count();
+    for (const process::Process& process : kept_)
+        kind_->addItem(QString::fromStdString(process.name));
+}
+
+void ProcessStation::choose(int item) {
+    if (item >= firstKept_) {
+        const process::Process& kept = kept_[size_t(item - firstKept_)];
+        return editor_.edit(tr("Change process"), {}, [&](card::Card& card) { card.process = kept; });
+    }
+    editor_.edit(tr("Change process"), {}, [&](card::Card& card) {
+        if (!card.process.name.empty()) // its limits were those of one's own process
+            card.process.own.clear();
+        card.process.name.clear();
+        quantity::chooseKind(kinds(), &card.process, size_t(item));
+    });
+}
+
+void ProcessStation::keep() {
+    const std::string name = name_->text().trimmed().toStdString();
+    if (name.empty())
+        return;
+    process::Process process = editor_.card().process;
+    process.name = name;
+    if (const QString problem = keepProcess(process); !problem.isEmpty())
+        return told_->setText(problem);
+    told_->setText(tr("Kept. It is in the list above for every card."));
+    name_->clear();
+    listKinds();
+    editor_.edit(tr("Name the process"), {}, [&](card::Card& card) { card.process.name = name; });
+    refresh();
 }
 
 working::Kind ProcessStation::kind() const {
     return editor_.inscription() ? editor_.inscription()->working.kind : working::Kind::raised;
 }
 
+void ProcessStation::refreshKeeping() {
+    const std::string& name = editor_.card().process.name;
+    const bool kept = std::ranges::find(kept_, name, &process::Process::name) != kept_.end();
+    keep_->setEnabled(!name_->text().trimmed().isEmpty());
+    forget_->setText(tr("Forget %1").arg(QString::fromStdString(name)));
+    setRowVisible(forget_, kept);
+}
+
 void ProcessStation::refresh() {
-    const check::FilamentProcess& process = editor_.card().process;
-    nozzle_->setUnit(editor_.card().unit);
-    nozzle_->setValue(process.nozzle);
-    layer_->setUnit(editor_.card().unit);
-    layer_->setValue(process.layer);
-    for (const auto& [limit, field] : limits_) {
-        field->setUnit(editor_.card().unit);
-        field->setValue(check::limitOf(process, kind(), limit));
-        setRowLabel(field, wording::nameOf(limit, kind()));
-        setRowVisible(field, check::startingLimit(process, kind(), limit) > 0);
+    const card::Card& card = editor_.card();
+    const process::Process& process = card.process;
+    const auto kept = std::ranges::find(kept_, process.name, &process::Process::name);
+    kind_->setCurrentIndex(process.name.empty() || kept == kept_.end()
+                               ? int(process.kind.index())
+                               : firstKept_ + int(kept - kept_.begin()));
+    process::Process values = process; // fields reach into a part that could be changed
+    for (const auto& [kind, field, shown] : fields_) {
+        shown->setUnit(card.unit);
+        shown->setValue(std::get<quantity::held::Number>(field->holds).at(kinds().kinds[kind].at(&values)));
+        setRowVisible(shown, kind == process.kind.index());
     }
-    start_->setVisible(!process.own.empty());
+    worn_->setChecked(process.worn);
+    const std::vector<process::Rule> rules = card::rulesFor(card, editor_.inscription());
+    for (const auto& [name, field] : limits_) {
+        const auto rule = std::ranges::find(rules, name, &process::Rule::name);
+        setRowVisible(field, rule != rules.end());
+        if (rule == rules.end())
+            continue;
+        field->setUnit(card.unit);
+        field->setValue(rule->value);
+        setRowLabel(field, wording::nameOf(*rule, kind()));
+    }
+    setRowVisible(start_, !process.own.empty());
+    refreshKeeping();
 }
 
 } // namespace bollard::app

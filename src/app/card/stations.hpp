@@ -9,10 +9,15 @@
 
 class QCheckBox;
 class QComboBox;
+class QLineEdit;
 class QPlainTextEdit;
 class QPushButton;
 class QScrollArea;
 class QVBoxLayout;
+
+namespace bollard::quantity {
+struct Field;
+}
 
 namespace bollard::app {
 
@@ -158,10 +163,29 @@ class ProcessStation : public StationBody {
     void refresh() override;
 
   private:
-    working::Kind kind() const;
-    NumberField *nozzle_, *layer_;
-    std::vector<std::pair<check::Limit, NumberField*>> limits_;
-    QPushButton* start_;
+    working::Kind kind() const; ///< of the selected words
+    void addField(size_t kind, const quantity::Field& field);
+    void addLimits();
+    void listKinds();
+    void choose(int item);
+    void keep();
+    void refreshKeeping();
+
+    struct ShownField {
+        size_t kind;
+        const quantity::Field* field;
+        NumberField* shown;
+    };
+    using Limit = std::pair<std::string_view, NumberField*>;
+    QComboBox* kind_;
+    std::vector<ShownField> fields_;
+    std::vector<Limit> limits_;
+    QCheckBox* worn_;
+    QPushButton *start_, *keep_, *forget_;
+    QLineEdit* name_;
+    QLabel* told_;
+    std::vector<process::Process> kept_;
+    int firstKept_ = 0; ///< item of kept_.front()
 };
 
 class OutputStation : public StationBody {

@@ -11,14 +11,15 @@ namespace bollard::app {
 namespace {
 
 constexpr int left = 84, right = 24, barCount = 96;
-constexpr std::array marks{check::Limit::strokeStop, check::Limit::strokeWatch, check::Limit::gapStop,
-                           check::Limit::gapWatch};
+constexpr std::string_view strokeStop = "strokeStop", strokeWatch = "strokeWatch", gapStop = "gapStop",
+                           gapWatch = "gapWatch";
+constexpr std::array marks{strokeStop, strokeWatch, gapStop, gapWatch};
 
-bool isStrokeMark(check::Limit limit) {
-    return limit == check::Limit::strokeStop || limit == check::Limit::strokeWatch;
+bool isStrokeMark(std::string_view limit) {
+    return limit == strokeStop || limit == strokeWatch;
 }
-bool isStopMark(check::Limit limit) {
-    return limit == check::Limit::strokeStop || limit == check::Limit::gapStop;
+bool isStopMark(std::string_view limit) {
+    return limit == strokeStop || limit == gapStop;
 }
 
 } // namespace
@@ -31,16 +32,32 @@ Gauge::Gauge(CardEditor& editor, Maker& maker, QWidget* parent)
     setMouseTracking(true);
     setAccessibleName(tr("Gauge"));
     connect(&maker_, &Maker::stageDone, this, &Gauge::count);
-    connect(&editor_, &CardEditor::changed, this, [this] { update(); });
-    connect(&editor_, &CardEditor::selectionChanged, this, &Gauge::count);
+    connect(&editor_, &CardEditor::changed, this, [this] {
+        readRules();
+        update();
+    });
+    connect(&editor_, &CardEditor::selectionChanged, this, [this] {
+        readRules();
+        count();
+    });
+    readRules();
 }
 
 working::Kind Gauge::kind() const {
     return editor_.inscription() ? editor_.inscription()->working.kind : working::Kind::raised;
 }
 
-double Gauge::limitNow(check::Limit limit) const {
-    return check::limitOf(editor_.card().process, kind(), limit);
+void Gauge::readRules() {
+    rules_ = card::rulesFor(editor_.card(), editor_.inscription());
+}
+
+double Gauge::limitNow(std::string_view limit) const {
+    return process::limitOf(rules_, limit).value_or(0);
+}
+
+QString Gauge::labelOf(std::string_view limit) const {
+    const auto rule = std::ranges::find(rules_, limit, &process::Rule::name);
+    return rule == rules_.end() ? QString() : wording::nameOf(*rule, kind());
 }
 
 void Gauge::count() {
@@ -54,8 +71,7 @@ void Gauge::count() {
             widths.push_back(reading.width);
         std::ranges::sort(widths);
         const double usual = widths.empty() ? 0 : widths[widths.size() * 9 / 10];
-        const double wanted = std::max(
-            {4 * limitNow(check::Limit::strokeWatch), 4 * limitNow(check::Limit::gapWatch), usual * 1.1});
+        const double wanted = std::max({4 * limitNow(strokeWatch), 4 * limitNow(gapWatch), usual * 1.1});
         constexpr std::array steps{1.0,  2.0,  4.0,  6.0,   8.0,   12.0, 16.0,
                                    24.0, 40.0, 80.0, 160.0, 320.0, 640.0};
         widest_ =
@@ -80,7 +96,7 @@ double Gauge::millimetre(double pixel) const {
     return std::clamp((pixel - left) * widest_ / (width() - left - right), 0.0, widest_);
 }
 
-QPointF Gauge::markPosition(check::Limit limit) const {
+QPointF Gauge::markPosition(std::string_view limit) const {
     return {pixel(limitNow(limit)), isStrokeMark(limit) ? 9.0 : height() - 9.0};
 }
 
@@ -100,16 +116,16 @@ void Gauge::paintEvent(QPaintEvent* event) {
     const auto tall = [&](double amount) {
         return amount > 0 ? std::max(3.0, reach * std::sqrt(amount / tallest)) : 0.0;
     };
-    const auto colour = [&](double mm, check::Limit stop, check::Limit watch, const QColor& sound) {
+    const auto colour = [&](double mm, std::string_view stop, std::string_view watch, const QColor& sound) {
         return mm < limitNow(stop) ? t.stop : mm < limitNow(watch) ? t.watch : sound;
     };
     painter.setPen(Qt::NoPen);
     for (int i = 0; i < int(bars_.size()); ++i) {
         const double x = left + each * i, mm = (i + 0.5) * barWidth_;
         const Bar& bar = bars_[size_t(i)];
-        painter.setBrush(colour(mm, check::Limit::strokeStop, check::Limit::strokeWatch, t.tide));
+        painter.setBrush(colour(mm, strokeStop, strokeWatch, t.tide));
         painter.drawRect(QRectF(x + 0.5, middle - tall(bar.stroke), each - 1, tall(bar.stroke)));
-        painter.setBrush(colour(mm, check::Limit::gapStop, check::Limit::gapWatch, t.inkSoft));
+        painter.setBrush(colour(mm, gapStop, gapWatch, t.inkSoft));
         painter.drawRect(QRectF(x + 0.5, middle + 15, each - 1, tall(bar.gap)));
     }
     painter.setPen(t.ink);
@@ -128,7 +144,7 @@ void Gauge::paintEvent(QPaintEvent* event) {
         painter.drawText(QRectF(pixel(mm) - 30, middle, 60, 14), Qt::AlignCenter, text);
     }
     painter.setRenderHint(QPainter::Antialiasing);
-    for (const check::Limit mark : marks) {
+    for (const std::string_view mark : marks) {
         const double limit = limitNow(mark);
         if (limit <= 0 || limit > widest_)
             continue;
@@ -149,8 +165,8 @@ void Gauge::paintEvent(QPaintEvent* event) {
 
 void Gauge::mousePressEvent(QMouseEvent* event) {
     dragged_.reset();
-    for (const check::Limit mark : marks)
-        if ((markPosition(mark) - event->position()).manhattanLength() < 12)
+    for (const std::string_view mark : marks)
+        if (limitNow(mark) > 0 && (markPosition(mark) - event->position()).manhattanLength() < 12)
             dragged_ = mark;
     editor_.beginGesture();
 }
@@ -158,22 +174,20 @@ void Gauge::mousePressEvent(QMouseEvent* event) {
 void Gauge::mouseMoveEvent(QMouseEvent* event) {
     if (dragged_ && event->buttons() & Qt::LeftButton) {
         const double limit = std::round(millimetre(event->position().x()) * 100) / 100;
-        const auto key = std::pair(kind(), *dragged_);
-        QToolTip::showText(
-            event->globalPosition().toPoint(),
-            QStringLiteral("%1 %2 mm").arg(wording::nameOf(*dragged_, kind())).arg(limit, 0, 'f', 2), this);
+        const std::string key = process::keyOf(kind(), *dragged_);
+        QToolTip::showText(event->globalPosition().toPoint(),
+                           QStringLiteral("%1 %2 mm").arg(labelOf(*dragged_)).arg(limit, 0, 'f', 2), this);
         return editor_.edit(tr("Change a limit"), QStringLiteral("limit"),
                             [&](card::Card& card) { card.process.own[key] = limit; });
     }
     const double middle = height() / 2.0 - 4;
     const bool over = event->position().x() >= left && event->position().x() < width() - right;
     const int bar = over ? std::min(int(millimetre(event->position().x()) / barWidth_), barCount - 1) : -1;
-    for (const check::Limit mark : marks)
-        if ((markPosition(mark) - event->position()).manhattanLength() < 12)
-            QToolTip::showText(
-                event->globalPosition().toPoint(),
-                QStringLiteral("%1 %2 mm").arg(wording::nameOf(mark, kind())).arg(limitNow(mark), 0, 'f', 2),
-                this);
+    for (const std::string_view mark : marks)
+        if (limitNow(mark) > 0 && (markPosition(mark) - event->position()).manhattanLength() < 12)
+            QToolTip::showText(event->globalPosition().toPoint(),
+                               QStringLiteral("%1 %2 mm").arg(labelOf(mark)).arg(limitNow(mark), 0, 'f', 2),
+                               this);
     lightBar(bar, event->position().y() < middle + 7);
 }
 
@@ -201,7 +215,7 @@ void Gauge::lightBar(int bar, bool strokes) {
                 places.push_back({reading.at, reading.width, -1, -1, {}, {}});
         }
     const double mm = (bar + 0.5) * barWidth_;
-    emit lit(places, mm < limitNow(strokes ? check::Limit::strokeStop : check::Limit::gapStop));
+    emit lit(places, mm < limitNow(strokes ? strokeStop : gapStop));
 }
 
 } // namespace bollard::app

@@ -16,8 +16,8 @@ class Gauge : public QWidget {
         double stroke = 0, gap = 0; ///< mm of letter that wide
     };
     const std::vector<Bar>& bars() const { return bars_; }
-    double barWidth() const { return barWidth_; }   ///< mm
-    QPointF markPosition(check::Limit limit) const; ///< pixels, where the mark can be grasped
+    double barWidth() const { return barWidth_; }       ///< mm
+    QPointF markPosition(std::string_view limit) const; ///< pixels, where the mark can be grasped
 
   signals:
     void lit(const std::vector<check::FindingPlace>& places, bool stops);
@@ -32,7 +32,10 @@ class Gauge : public QWidget {
   private:
     void count();
     working::Kind kind() const;
-    double limitNow(check::Limit limit) const;
+    void readRules();
+    /// In force for the selected words; 0 where the process has no such limit.
+    double limitNow(std::string_view limit) const;
+    QString labelOf(std::string_view limit) const;
     double pixel(double mm) const;
     double millimetre(double pixel) const;
     void lightBar(int bar, bool strokes);
@@ -41,7 +44,8 @@ class Gauge : public QWidget {
     Maker& maker_;
     std::vector<Bar> bars_;
     double barWidth_ = 0.05, widest_ = 4;
-    std::optional<check::Limit> dragged_;
+    std::vector<process::Rule> rules_; ///< for the selected words
+    std::optional<std::string_view> dragged_;
     int lightBar_ = -1;
 };
 

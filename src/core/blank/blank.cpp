@@ -1,6 +1,7 @@
 #include "blank/blank.hpp"
 #include "plane/gap.hpp"
 #include "plane/near_boxes.hpp"
+#include "quantity/field.hpp"
 #include <algorithm>
 
 namespace bollard::blank {
@@ -77,3 +78,57 @@ plane::Region regionOf(const Blank& blank) {
 }
 
 } // namespace bollard::blank
+
+namespace {
+namespace ranges = bollard::quantity::ranges;
+}
+
+template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<bollard::blank::Hole>() {
+    using blank::Hole;
+    static const PartFields fields =
+        std::move(Describing<Hole>()
+                      .number("x", &Hole::x, Dimension::length, ranges::position)
+                      .about("its middle from the blank's left, mm")
+                      .number("y", &Hole::y, Dimension::length, ranges::position)
+                      .about("its middle from the blank's bottom, mm")
+                      .number("diameter", &Hole::diameter, Dimension::length, ranges::holeDiameter)
+                      .about("mm"));
+    return fields;
+}
+
+template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<bollard::blank::Blank>() {
+    using blank::Blank, blank::Kind;
+    static constexpr std::array kinds{Named{Kind::none, "none"}, Named{Kind::plate, "plate"},
+                                      Named{Kind::disc, "disc"}};
+    const auto plate = [](const Blank& b) { return b.kind == Kind::plate; };
+    const auto disc = [](const Blank& b) { return b.kind == Kind::disc; };
+    const auto any = [](const Blank& b) { return b.kind != Kind::none; };
+    static const PartFields fields =
+        std::move(Describing<Blank>()
+                      .choice("kind", &Blank::kind, kinds)
+                      .number("width", &Blank::width, Dimension::length, ranges::blankSize)
+                      .when(plate)
+                      .about("plate, mm")
+                      .number("height", &Blank::height, Dimension::length, ranges::blankSize)
+                      .when(plate)
+                      .about("plate, mm")
+                      .number("corner", &Blank::corner, Dimension::length, ranges::corner)
+                      .when(plate)
+                      .about("plate: corner radius, mm; at most half the shorter side is used")
+                      .number("diameter", &Blank::diameter, Dimension::length, ranges::blankSize)
+                      .when(disc)
+                      .about("disc, mm; its lower left is that of the square around it")
+                      .number("centreHole", &Blank::centreHole, Dimension::length, ranges::centreHole)
+                      .when(disc)
+                      .about("disc: diameter of the hole in its middle, mm; 0 for none")
+                      .number("thickness", &Blank::thickness, Dimension::length, ranges::thickness)
+                      .when(any)
+                      .about("mm")
+                      .number("margin", &Blank::margin, Dimension::length, ranges::margin)
+                      .when(any)
+                      .about("how near words may come to edges and holes, mm")
+                      .parts("holes", &Blank::holes)
+                      .when(any)
+                      .about("round holes through the blank"));
+    return fields;
+}

@@ -1,6 +1,7 @@
 // The piece that carries the words.
 #pragma once
 #include "plane/region.hpp"
+#include "quantity/fields_of.hpp"
 #include <vector>
 
 namespace bollard::blank {
@@ -41,3 +42,6 @@ plane::Outline holesOf(const Blank& blank);
 plane::Region regionOf(const Blank& blank);
 
 } // namespace bollard::blank
+
+template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<bollard::blank::Hole>();
+template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<bollard::blank::Blank>();

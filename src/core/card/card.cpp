@@ -21,6 +21,12 @@ std::string idOf(const Card& card, int inscription) {
     return own.empty() ? "i" + std::to_string(inscription) : own;
 }
 
+std::vector<process::Rule> rulesFor(const Card& card, const Inscription* inscription) {
+    const working::Working working = inscription ? inscription->working : working::Working{};
+    const double thickness = card.blank.kind == blank::Kind::none ? working.height : card.blank.thickness;
+    return process::rulesOf(card.process, {working.kind, thickness, false});
+}
+
 std::vector<setting::Nudge> nudgesAsMade(const Card& card, const Inscription& inscription) {
     if (inscription.nudges.empty() || !setting::hasFields(inscription.words))
         return inscription.nudges;

@@ -1,8 +1,9 @@
 // The card: everything that decides one part, as a value.
 #pragma once
 #include "blank/blank.hpp"
-#include "check/limits.hpp"
+#include "process/process.hpp"
 #include "quantity/quantity.hpp"
+#include "quantity/ranges.hpp"
 #include "setting/ornament.hpp"
 #include "setting/placing.hpp"
 #include "setting/rows.hpp"
@@ -47,7 +48,7 @@ struct Card {
     quantity::Unit unit = quantity::Unit::millimetre;
     blank::Blank blank{};
     std::vector<Inscription> inscriptions{};
-    check::FilamentProcess process{};
+    process::Process process{};
     quantity::Shared<setting::Rows> rows{}; ///< what fields in the words stand for
     int row = 0;                            ///< the row that is made; no part of the file
     std::vector<Accepted> accepted{};
@@ -57,6 +58,9 @@ struct Card {
 
 /// What an inscription is called in findings: its own id, or one by its place (i0, i1, …).
 std::string idOf(const Card& card, int inscription);
+
+/// The limits in force for an inscription of the card; for raised words where there is none.
+std::vector<process::Rule> rulesFor(const Card& card, const Inscription* inscription);
 
 /// The nudges of the letters that the card's row makes of an inscription's words; by code point of those.
 std::vector<setting::Nudge> nudgesAsMade(const Card& card, const Inscription& inscription);
@@ -82,44 +86,7 @@ void moveInscription(Card& card, int from, int to);
 /// Puts an inscription before the one at `at`, or last.
 void insertInscription(Card& card, int at, Inscription inscription);
 
-/// What a field may be; both ends included.
-struct Range {
-    double least;
-    double most;
-    bool holds(double value) const { return value >= least && value <= most; }
-};
-namespace ranges {
-constexpr Range blankSize{1, 5000};
-constexpr Range thickness{0.1, 500};
-constexpr Range corner{0, 2500};
-constexpr Range margin{0, 1000};
-constexpr Range holeDiameter{0.1, 2000};
-constexpr Range centreHole{0, 5000};
-constexpr Range size{0.2, 5000};
-constexpr Range width{10, 400}; // percent
-constexpr Range slant{-45, 45};
-constexpr Range weight{-20, 20};
-constexpr Range space{-500, 500};
-constexpr Range position{-10000, 10000};
-constexpr Range turn{-360, 360};
-constexpr Range height{0.01, 500};
-constexpr Range bedding{0, 500};
-constexpr Range stroke{0.01, 50};
-constexpr Range radius{-10000, 10000};
-constexpr Range ornamentSize{0.1, 5000};
-constexpr Range band{0.01, 500};
-constexpr Range scale{0.1, 10000}; // percent
-constexpr Range group{0, 1000};
-constexpr Range axis{-100000, 100000};
-constexpr Range feature{0, 100};
-constexpr Range letter{0, 1000000};
-constexpr Range around{-1, 100000};
-constexpr Range faceIndex{0, 65535};
-constexpr Range numberingStart{-1000000, 1000000};
-constexpr Range numberingDigits{1, 12};
-constexpr Range nozzle{0.05, 5};
-constexpr Range layer{0.01, 5};
-constexpr Range limit{0, 1000};
-} // namespace ranges
+using quantity::Range;
+namespace ranges = quantity::ranges;
 
 } // namespace bollard::card

@@ -1,73 +1,22 @@
 #include "card/card_json.hpp"
+#include "card/card_fields.hpp"
 #include "card/json_lines.hpp"
-#include "plane/path_data.hpp"
+#include "quantity/field.hpp"
+#include "setting/fields.hpp"
 #include <array>
-#include <limits>
+#include <cmath>
+#include <functional>
 #include <nlohmann/json.hpp>
 #include <optional>
+#include <set>
 
 namespace bollard::card {
 
-using quantity::Problem, quantity::ProblemKind;
+using quantity::Field, quantity::PartFields, quantity::Problem, quantity::ProblemKind;
+namespace held = quantity::held;
 using Json = nlohmann::ordered_json;
 
 namespace {
-
-template<class T> struct Named {
-    T value;
-    std::string_view name;
-};
-template<class T> Named(T, const char*) -> Named<T>;
-constexpr std::array blankKinds{Named{blank::Kind::none, "none"}, Named{blank::Kind::plate, "plate"},
-                                Named{blank::Kind::disc, "disc"}};
-constexpr std::array sizes{
-    Named{setting::SizeBy::capital, "capital"}, Named{setting::SizeBy::xHeight, "x-height"},
-    Named{setting::SizeBy::line, "line"},       Named{setting::SizeBy::width, "width"},
-    Named{setting::SizeBy::height, "height"},
-};
-constexpr std::array aligns{Named{setting::Align::left, "left"}, Named{setting::Align::centre, "centre"},
-                            Named{setting::Align::right, "right"}};
-constexpr std::array anchors{
-    Named{setting::Anchor::topLeft, "top-left"},
-    Named{setting::Anchor::top, "top"},
-    Named{setting::Anchor::topRight, "top-right"},
-    Named{setting::Anchor::left, "left"},
-    Named{setting::Anchor::centre, "centre"},
-    Named{setting::Anchor::right, "right"},
-    Named{setting::Anchor::bottomLeft, "bottom-left"},
-    Named{setting::Anchor::bottom, "bottom"},
-    Named{setting::Anchor::bottomRight, "bottom-right"},
-};
-constexpr std::array readingSides{Named{setting::ReadingSide::onPart, "part"},
-                                  Named{setting::ReadingSide::impression, "impression"},
-                                  Named{setting::ReadingSide::throughBack, "back"}};
-constexpr std::array workings{Named{working::Kind::raised, "raised"}, Named{working::Kind::sunk, "sunk"},
-                              Named{working::Kind::pierced, "pierced"},
-                              Named{working::Kind::freeStanding, "free-standing"},
-                              Named{working::Kind::scribed, "scribed"}};
-constexpr std::array strokeEnds{Named{plane::Ends::round, "round"}, Named{plane::Ends::flat, "flat"},
-                                Named{plane::Ends::square, "square"}};
-constexpr std::array baselines{
-    Named{setting::BaselineKind::straight, "straight"}, Named{setting::BaselineKind::arc, "arc"},
-    Named{setting::BaselineKind::circle, "circle"}, Named{setting::BaselineKind::curve, "curve"},
-    Named{setting::BaselineKind::edge, "edge"}};
-constexpr std::array sidesOfCircle{Named{false, "outside"}, Named{true, "inside"}};
-constexpr std::array topOrBottom{Named{false, "top"}, Named{true, "bottom"}};
-constexpr std::array turnOrBend{Named{false, "turn"}, Named{true, "bend"}};
-constexpr std::array ornaments{
-    Named{setting::OrnamentKind::none, "none"}, Named{setting::OrnamentKind::frame, "frame"},
-    Named{setting::OrnamentKind::bar, "bar"}, Named{setting::OrnamentKind::border, "border"},
-    Named{setting::OrnamentKind::artwork, "artwork"}};
-constexpr std::array frameShapes{
-    Named{setting::FrameShape::rectangle, "rectangle"}, Named{setting::FrameShape::oval, "oval"},
-    Named{setting::FrameShape::circle, "circle"}, Named{setting::FrameShape::outline, "outline"}};
-
-template<class Table, class T> std::string nameIn(const Table& table, T value) {
-    for (const auto& row : table)
-        if (row.value == value)
-            return std::string(row.name);
-    return {};
-}
 
 /// A JSON object being read, with its path; the first problem met anywhere is kept.
 class Fields {
@@ -117,7 +66,7 @@ class Fields {
             fail(name, "\"…\"");
     }
     /// Two numbers, [x, y].
-    void vector(const char* name, Range range, plane::Vector& into) const {
+    void pair(const char* name, Range range, std::array<double*, 2> into) const {
         if (!has(name))
             return;
         const Json& value = object_[name];
@@ -125,18 +74,10 @@ class Fields {
             return value[i].is_number() && range.holds(value[i].get<double>());
         };
         if (value.is_array() && value.size() == 2 && good(0) && good(1))
-            into = {value[0].get<double>(), value[1].get<double>()};
+            for (size_t i = 0; i < 2; ++i)
+                *into[i] = value[i].get<double>();
         else
             fail(name, "[x, y]");
-    }
-    void outline(const char* name, quantity::Shared<plane::Outline>& into) const {
-        std::string data;
-        text(name, data);
-        auto read = plane::outlineFromPathData(data);
-        if (read)
-            into = *std::move(read);
-        else
-            fail(name, "SVG path data (position " + std::to_string(read.problem().column) + ")");
     }
     void flag(const char* name, bool& into) const {
         if (!has(name))
@@ -191,31 +132,20 @@ class Fields {
             into.push_back(*std::move(read));
         }
     }
-    template<class Table, class T> void choice(const char* name, const Table& table, T& into) const {
+    /// The place in the names of the one that is there.
+    std::optional<size_t> choice(const char* name, const std::vector<std::string_view>& names) const {
         if (!has(name))
-            return;
-        std::string names;
-        for (const auto& row : table) {
-            if (object_[name].is_string() && object_[name].get<std::string>() == row.name) {
-                into = row.value;
-                return;
-            }
-            names += (names.empty() ? "" : " | ") + std::string(row.name);
+            return std::nullopt;
+        std::string all;
+        for (size_t i = 0; i < names.size(); ++i) {
+            if (object_[name].is_string() && object_[name].get<std::string>() == names[i])
+                return i;
+            all += (all.empty() ? "" : " | ") + std::string(names[i]);
         }
-        fail(name, names);
+        fail(name, all);
+        return std::nullopt;
     }
-    /// Numbers by name.
-    template<class Number>
-    void numbers(const char* name, Range range, std::map<std::string, Number>& into) const {
-        const Fields inner = within(name);
-        inner.eachMember([&](const std::string& member, const Json& value) {
-            if (value.is_number() && range.holds(value.get<double>()))
-                into[member] = value.get<Number>();
-            else
-                inner.fail(member,
-                           quantity::textOfNumber(range.least) + " – " + quantity::textOfNumber(range.most));
-        });
-    }
+    bool isText(const char* name) const { return has(name) && object_[name].is_string(); }
     template<class Each> void eachMember(Each each) const {
         for (const auto& [name, value] : object_.items())
             each(name, value);
@@ -234,186 +164,120 @@ class Fields {
     std::optional<Problem>& problem_;
 };
 
-blank::Blank blankFrom(const Fields& fields) {
-    blank::Blank blank;
-    fields.choice("kind", blankKinds, blank.kind);
-    fields.number("width", ranges::blankSize, blank.width);
-    fields.number("height", ranges::blankSize, blank.height);
-    fields.number("corner", ranges::corner, blank.corner);
-    fields.number("diameter", ranges::blankSize, blank.diameter);
-    fields.number("centreHole", ranges::centreHole, blank.centreHole);
-    fields.number("thickness", ranges::thickness, blank.thickness);
-    fields.number("margin", ranges::margin, blank.margin);
-    fields.list("holes", [&](const Fields& hole, const Json&) {
-        blank::Hole& made = blank.holes.emplace_back();
-        hole.number("x", ranges::position, made.x);
-        hole.number("y", ranges::position, made.y);
-        hole.number("diameter", ranges::holeDiameter, made.diameter);
-    });
-    return blank;
-}
-
-type::TypefaceChoice typefaceFrom(const Fields& fields) {
-    type::TypefaceChoice choice;
-    fields.text("family", choice.family);
-    fields.text("style", choice.style);
-    fields.text("file", choice.file);
-    fields.whole("index", ranges::faceIndex, choice.index);
-    fields.flag("centreline", choice.centreline);
-    fields.numbers("axes", ranges::axis, choice.axes);
-    if (choice.family.empty() && choice.file.empty())
-        fields.missing("family");
-    return choice;
-}
-
-setting::Baseline baselineFrom(const Fields& fields) {
-    setting::Baseline baseline;
-    fields.choice("kind", baselines, baseline.kind);
-    fields.number("radius", ranges::radius, baseline.radius);
-    fields.choice("reads", topOrBottom, baseline.atBottom);
-    fields.choice("side", sidesOfCircle, baseline.inside);
-    fields.number("offset", ranges::position, baseline.offset);
-    fields.number("slide", ranges::position, baseline.slide);
-    fields.choice("letters", turnOrBend, baseline.bend);
-    fields.flag("closed", baseline.closed);
-    fields.list("points", [&](const Fields& point, const Json&) {
-        setting::CurvePoint& made = baseline.points.emplace_back();
-        point.number("x", ranges::position, made.x);
-        point.number("y", ranges::position, made.y);
-        point.vector("before", ranges::position, made.before);
-        point.vector("after", ranges::position, made.after);
-        point.flag("smooth", made.smooth);
-    });
-    return baseline;
-}
-
-std::vector<setting::Nudge> nudgesFrom(const Fields& fields) {
-    std::vector<setting::Nudge> nudges;
-    fields.list("nudges", [&](const Fields& nudge, const Json&) {
-        setting::Nudge& made = nudges.emplace_back();
-        nudge.whole("letter", ranges::letter, made.letter);
-        nudge.whole("within", ranges::letter, made.within);
-        nudge.number("x", ranges::position, made.x);
-        nudge.number("y", ranges::position, made.y);
-        nudge.number("turn", ranges::turn, made.turn);
-        nudge.number("size", ranges::scale, made.size);
-        nudge.number("space", ranges::space, made.space);
-    });
-    return nudges;
-}
-
 /// A frame may go round an inscription told by its place or by its id.
 constexpr int aroundById = -2;
 
-setting::Ornament ornamentFrom(const Fields& fields, const Json& source) {
-    setting::Ornament ornament;
-    fields.choice("kind", ornaments, ornament.kind);
-    fields.choice("shape", frameShapes, ornament.shape);
-    fields.number("width", ranges::ornamentSize, ornament.width);
-    fields.number("height", ranges::ornamentSize, ornament.height);
-    fields.number("corner", ranges::corner, ornament.corner);
-    fields.number("band", ranges::band, ornament.band);
-    fields.number("distance", ranges::margin, ornament.distance);
-    if (fields.has("around") && source["around"].is_string())
-        ornament.around = aroundById;
-    else
-        fields.whole("around", ranges::around, ornament.around);
-    fields.outline("artwork", ornament.artwork);
-    fields.number("stroke", ranges::stroke, ornament.stroke);
-    fields.number("scale", ranges::scale, ornament.scale);
-    fields.text("source", ornament.source);
-    return ornament;
-}
+/// Reads a part by its fields; those that are not there stay as they are.
+class PartReader {
+  public:
+    PartReader(const Fields& json, void* part) : json_(json), part_(part) {}
 
-Inscription inscriptionFrom(const Fields& fields, const Json& source) {
-    Inscription inscription;
-    fields.text("id", inscription.id);
-    static const Json empty = Json::object();
-    inscription.ornament =
-        ornamentFrom(fields.within("ornament"), fields.has("ornament") ? source["ornament"] : empty);
-    if (!fields.has("words") && !inscription.isOrnament())
-        fields.missing("words");
-    fields.text("words", inscription.words);
-    if (fields.has("typeface"))
-        inscription.typeface = typefaceFrom(fields.within("typeface"));
-    const Fields size = fields.within("size");
-    size.choice("by", sizes, inscription.style.sizeBy);
-    size.number("value", ranges::size, inscription.style.size);
-    fields.number("width", ranges::width, inscription.style.width);
-    fields.number("slant", ranges::slant, inscription.style.slant);
-    fields.number("weight", ranges::weight, inscription.style.weight);
-    fields.number("letterSpace", ranges::space, inscription.style.letterSpace);
-    fields.number("wordSpace", ranges::space, inscription.style.wordSpace);
-    fields.number("lineSpace", ranges::space, inscription.style.lineSpace);
-    fields.choice("align", aligns, inscription.style.align);
-    const Fields placing = fields.within("placing");
-    placing.choice("anchor", anchors, inscription.placing.anchor);
-    placing.number("x", ranges::position, inscription.placing.x);
-    placing.number("y", ranges::position, inscription.placing.y);
-    placing.number("turn", ranges::turn, inscription.placing.turn);
-    placing.choice("reads", readingSides, inscription.placing.reading);
-    const Fields how = fields.within("working");
-    how.choice("kind", workings, inscription.working.kind);
-    how.number("height", ranges::height, inscription.working.height);
-    how.number("depth", ranges::height, inscription.working.depth);
-    how.number("bedding", ranges::bedding, inscription.working.bedding);
-    inscription.baseline = baselineFrom(fields.within("baseline"));
-    inscription.nudges = nudgesFrom(fields);
-    const Fields stroke = fields.within("stroke");
-    stroke.number("width", ranges::stroke, inscription.style.stroke);
-    stroke.choice("ends", strokeEnds, inscription.style.ends);
-    fields.flag("kerning", inscription.style.kerning);
-    fields.numbers("features", ranges::feature, inscription.style.features);
-    fields.text("language", inscription.language);
-    fields.flag("cutsOut", inscription.cutsOut);
-    fields.whole("group", ranges::group, inscription.group);
-    fields.flag("hidden", inscription.hidden);
-    return inscription;
-}
+    void read(const PartFields& fields) {
+        for (const Field& field : fields.fields) {
+            field_ = &field;
+            std::visit(*this, field.holds);
+        }
+        for (const Field& field : fields.fields)
+            if (field.needed && field.needed(part_) && !json_.has(field.name.data()))
+                json_.missing(std::string(field.name));
+    }
 
-/// "raised.strokeStop" and so on.
-std::string nameOfOwn(working::Kind kind, check::Limit limit) {
-    return nameIn(workings, kind) + "." + std::string(check::nameOf(limit));
-}
+    void operator()(const held::Number& number) const {
+        json_.number(name(), field_->range, number.at(part_));
+    }
+    void operator()(const held::Whole& whole) const { json_.whole(name(), field_->range, whole.at(part_)); }
+    void operator()(const held::Flag& flag) const { json_.flag(name(), flag.at(part_)); }
+    void operator()(const held::Text& text) const { json_.text(name(), text.at(part_)); }
+    void operator()(const held::Choice& choice) const {
+        if (const auto place = json_.choice(name(), choice.names))
+            choice.set(part_, *place);
+    }
+    void operator()(const held::Pair& pair) const { json_.pair(name(), field_->range, pair.at(part_)); }
+    void operator()(const held::Numbers& numbers) const {
+        auto values = numbers.get(part_);
+        const Fields inner = json_.within(name());
+        inner.eachMember([&](const std::string& member, const Json&) {
+            if (!numbers.knows || numbers.knows(member))
+                inner.number(member.c_str(), field_->range, values[member]);
+        });
+        numbers.set(part_, values);
+    }
+    void operator()(const held::Coded& coded) const {
+        std::string text;
+        json_.text(name(), text);
+        if (!json_.isText(name()))
+            return;
+        if (const std::string wrong = coded.read(part_, text); !wrong.empty())
+            json_.fail(name(), wrong);
+    }
+    void operator()(const held::Texts& texts) const { json_.texts(name(), texts.at(part_)); }
+    void operator()(const held::TextRows& rows) const { json_.textLists(name(), rows.at(part_)); }
+    void operator()(const held::Reference& reference) const {
+        if (json_.isText(name()))
+            reference.at(part_) = aroundById;
+        else
+            json_.whole(name(), field_->range, reference.at(part_));
+    }
+    void operator()(const held::Part& inner) const {
+        if (json_.has(name())) {
+            if (inner.empty)
+                inner.empty(part_);
+            PartReader(json_.within(name()), inner.at(part_)).read(inner.fields());
+        }
+    }
+    void operator()(const held::Parts& list) const {
+        if (!json_.has(name()))
+            return;
+        list.resize(part_, 0);
+        json_.list(name(), [&](const Fields& one, const Json&) {
+            const size_t i = list.count(part_);
+            list.resize(part_, i + 1);
+            PartReader(one, list.at(part_, i)).read(list.fields());
+        });
+    }
+    void operator()(const held::Kinds& kinds) const {
+        std::vector<std::string_view> names;
+        for (const held::Kinds::Kind& kind : kinds.kinds) {
+            names.push_back(kind.name);
+            PartReader(json_, kind.at(part_)).read(kind.fields());
+        }
+        if (const auto place = json_.choice(name(), names))
+            kinds.set(part_, *place);
+    }
 
-check::FilamentProcess processFrom(const Fields& fields) {
-    check::FilamentProcess process;
-    int filament = 0;
-    fields.choice("kind", std::array{Named{0, "filament"}}, filament);
-    fields.number("nozzle", ranges::nozzle, process.nozzle);
-    fields.number("layer", ranges::layer, process.layer);
-    const Fields own = fields.within("limits");
-    own.eachMember([&](const std::string& name, const Json&) {
-        for (const auto& row : workings)
-            for (int i = 0; i < check::limits; ++i)
-                if (const auto limit = static_cast<check::Limit>(i); nameOfOwn(row.value, limit) == name)
-                    own.number(name.c_str(), ranges::limit, process.own[{row.value, limit}]);
-    });
-    return process;
-}
+  private:
+    const char* name() const { return field_->name.data(); } // literals end in 0
+    const Fields json_;
+    void* const part_;
+    const Field* field_ = nullptr;
+};
 
-setting::Rows rowsFrom(const Fields& fields) {
-    setting::Rows rows;
-    fields.texts("fields", rows.fields);
-    fields.textLists("values", rows.values);
-    const Fields numbering = fields.within("numbering");
-    numbering.text("field", rows.numbering.field);
-    numbering.whole("start", ranges::numberingStart, rows.numbering.start);
-    numbering.whole("step", ranges::numberingStart, rows.numbering.step);
-    numbering.whole("digits", ranges::numberingDigits, rows.numbering.digits);
-    return rows;
+template<class Part> void readInto(Part& part, const Fields& json) {
+    PartReader(json, &part).read(quantity::fieldsOf<Part>());
 }
 
 /// The members of a part, as they would be written: those of its chosen kind, and those of the kinds that are
-/// only kept.
+/// only kept. Parts within it are members with members of their own.
 struct Members {
     Json own = Json::object(), others = Json::object();
+    std::map<std::string, Members> within{};
+    std::set<std::string> unsaid{}; ///< as usual, of the quiet ones and those that are only kept
 
     const Json* find(const std::string& name) const {
         for (const Json* some : {&own, &others})
             if (some->contains(name))
                 return &(*some)[name];
         return nullptr;
+    }
+    /// As a value where nothing is known of it.
+    Json whole() const {
+        Json all = own;
+        for (const auto& [name, inner] : within)
+            if (all.contains(name))
+                all[name] = inner.whole();
+        for (const std::string& name : unsaid)
+            all.erase(name);
+        return all;
     }
 };
 
@@ -426,11 +290,17 @@ Json merged(const Json& file, const Members& was, const Members& now) {
     const auto take = [&](const Json& members, bool always) {
         for (const auto& [name, value] : members.items()) {
             const Json* const before = was.find(name);
-            const bool same = before && *before == value;
-            if (result.contains(name))
+            const auto inner = now.within.find(name), innerWas = was.within.find(name);
+            const bool parts = inner != now.within.end() && innerWas != was.within.end();
+            const bool same = parts ? inner->second.own == innerWas->second.own : before && *before == value;
+            if (!always && !same && result.contains(name) && now.unsaid.contains(name))
+                result.erase(name); // it goes without saying, and no longer matters
+            else if (result.contains(name) && inner != now.within.end())
+                result[name] = merged(result[name], parts ? innerWas->second : Members{}, inner->second);
+            else if (result.contains(name))
                 result[name] = same ? result[name] : mergedValue(result[name], before, value);
             else if (always && !(same && was.own.contains(name)))
-                result[name] = value;
+                result[name] = inner != now.within.end() ? inner->second.whole() : value;
         }
     };
     take(now.own, true);
@@ -440,8 +310,8 @@ Json merged(const Json& file, const Members& was, const Members& now) {
 
 Json mergedValue(const Json& file, const Json* before, const Json& now) {
     if (now.is_object() && file.is_object()) {
-        Json result =
-            merged(file, before && before->is_object() ? Members{*before} : Members{}, Members{now});
+        Json result = merged(file, before && before->is_object() ? Members{*before, {}, {}} : Members{},
+                             Members{now, {}, {}});
         if (before && before->is_object()) // known, and gone: a limit, an axis
             for (const auto& [name, value] : before->items())
                 if (!now.contains(name))
@@ -459,232 +329,121 @@ Json mergedValue(const Json& file, const Json* before, const Json& now) {
     return result;
 }
 
-Members membersOf(const blank::Blank& blank) {
-    Members members;
-    Json& plate = blank.kind == blank::Kind::plate ? members.own : members.others;
-    Json& disc = blank.kind == blank::Kind::disc ? members.own : members.others;
-    Json& any = blank.kind == blank::Kind::none ? members.others : members.own;
-    members.own["kind"] = nameIn(blankKinds, blank.kind);
-    plate["width"] = blank.width;
-    plate["height"] = blank.height;
-    plate["corner"] = blank.corner;
-    disc["diameter"] = blank.diameter;
-    disc["centreHole"] = blank.centreHole;
-    any["thickness"] = blank.thickness;
-    any["margin"] = blank.margin;
-    any["holes"] = Json::array();
-    for (const blank::Hole& hole : blank.holes)
-        any["holes"].push_back({{"x", hole.x}, {"y", hole.y}, {"diameter", hole.diameter}});
-    return members;
-}
+/// What a reference is written as.
+using NameOfPlace = std::function<Json(int)>;
 
-Json jsonOf(const type::TypefaceChoice& choice) {
-    Json object = Json::object();
-    if (!choice.family.empty())
-        object["family"] = choice.family;
-    if (!choice.style.empty())
-        object["style"] = choice.style;
-    if (!choice.file.empty()) {
-        object["file"] = choice.file;
-        object["index"] = choice.index;
+/// A part as members. Nothing of it is changed, though its fields reach it by an address that could.
+class PartWriter {
+  public:
+    PartWriter(const void* part, const NameOfPlace& nameOfPlace)
+        : part_(const_cast<void*>(part)), nameOfPlace_(nameOfPlace) {}
+
+    Members members(const PartFields& fields) {
+        writeAll(fields);
+        if (std::ranges::none_of(fields.fields, [](const Field& f) { return f.quiet || f.matters; }))
+            return std::move(made_);
+        const auto usual = fields.fresh();
+        PartWriter asUsual(usual.get(), nameOfPlace_);
+        asUsual.writeAll(fields);
+        for (const Field& field : fields.fields) {
+            const Json *const now = made_.find(std::string(field.name)), *const was = asUsual.made_.find(
+                                                                             std::string(field.name));
+            const bool kept = field.matters && !field.matters(part_);
+            if ((field.quiet || kept) && now && was && *now == *was)
+                made_.unsaid.emplace(field.name);
+        }
+        return std::move(made_);
     }
-    if (choice.centreline)
-        object["centreline"] = true;
-    if (!choice.axes.empty())
-        object["axes"] = choice.axes;
-    return object;
-}
 
-Members membersOf(const working::Working& working) {
-    using working::Kind;
-    Members members;
-    const bool raised = working.kind == Kind::raised;
-    members.own["kind"] = nameIn(workings, working.kind);
-    (raised || working.kind == Kind::freeStanding ? members.own : members.others)["height"] = working.height;
-    (working.kind == Kind::sunk || working.kind == Kind::scribed ? members.own : members.others)["depth"] =
-        working.depth;
-    (raised ? members.own : members.others)["bedding"] = working.bedding;
-    return members;
-}
+    void operator()(const held::Number& number) { put(number.at(part_)); }
+    void operator()(const held::Whole& whole) { put(whole.at(part_)); }
+    void operator()(const held::Flag& flag) { put(flag.at(part_)); }
+    void operator()(const held::Text& text) { put(text.at(part_)); }
+    void operator()(const held::Choice& choice) { put(choice.names[choice.get(part_)]); }
+    void operator()(const held::Pair& pair) {
+        const auto numbers = pair.at(part_);
+        put(Json::array({*numbers[0], *numbers[1]}));
+    }
+    void operator()(const held::Numbers& numbers) {
+        Json object = Json::object();
+        for (const auto& [name, value] : numbers.get(part_))
+            if (field_->dimension == quantity::Dimension::count && value == std::floor(value))
+                object[name] = static_cast<std::int64_t>(value);
+            else
+                object[name] = value;
+        put(std::move(object));
+    }
+    void operator()(const held::Coded& coded) { put(coded.write(part_)); }
+    void operator()(const held::Texts& texts) { put(texts.at(part_)); }
+    void operator()(const held::TextRows& rows) { put(rows.at(part_)); }
+    void operator()(const held::Reference& reference) { put(nameOfPlace_(reference.at(part_))); }
+    void operator()(const held::Part& inner) {
+        Members members = PartWriter(inner.at(part_), nameOfPlace_).members(inner.fields());
+        put(members.own);
+        made_.within[std::string(field_->name)] = std::move(members);
+    }
+    void operator()(const held::Parts& list) {
+        Json all = Json::array();
+        for (size_t i = 0; i < list.count(part_); ++i)
+            all.push_back(PartWriter(list.at(part_, i), nameOfPlace_).members(list.fields()).whole());
+        put(std::move(all));
+    }
+    void operator()(const held::Kinds& kinds) {
+        const size_t chosen = kinds.get(part_);
+        put(kinds.kinds[chosen].name);
+        for (size_t i = 0; i < kinds.kinds.size(); ++i) {
+            const Members members =
+                PartWriter(kinds.kinds[i].at(part_), nameOfPlace_).members(kinds.kinds[i].fields());
+            for (const auto& [name, value] : members.own.items())
+                if (i == chosen)
+                    made_.own[name] = value;
+                else if (!kinds.kinds[chosen].fields().find(name))
+                    made_.others[name] = value;
+        }
+    }
 
-Json pair(plane::Vector v) {
-    return Json::array({v.x, v.y});
-}
+  private:
+    void writeAll(const PartFields& fields) {
+        for (const Field& field : fields.fields) {
+            field_ = &field;
+            std::visit(*this, field.holds);
+        }
+    }
+    void put(Json value) {
+        const bool own = !field_->matters || field_->matters(part_);
+        (own ? made_.own : made_.others)[std::string(field_->name)] = std::move(value);
+    }
+    void* const part_;
+    const NameOfPlace& nameOfPlace_;
+    const Field* field_ = nullptr;
+    Members made_;
+};
 
-Members membersOf(const setting::Baseline& baseline) {
-    using setting::BaselineKind;
-    Members members;
-    const auto of = [&](std::initializer_list<BaselineKind> kinds) -> Json& {
-        return std::ranges::find(kinds, baseline.kind) != kinds.end() ? members.own : members.others;
-    };
-    members.own["kind"] = nameIn(baselines, baseline.kind);
-    of({BaselineKind::arc, BaselineKind::circle})["radius"] = baseline.radius;
-    of({BaselineKind::circle, BaselineKind::edge})["reads"] = nameIn(topOrBottom, baseline.atBottom);
-    of({BaselineKind::circle})["side"] = nameIn(sidesOfCircle, baseline.inside);
-    Json& curved = of({BaselineKind::arc, BaselineKind::circle, BaselineKind::curve, BaselineKind::edge});
-    members.own["offset"] = baseline.offset;
-    members.own["slide"] = baseline.slide;
-    curved["letters"] = nameIn(turnOrBend, baseline.bend);
-    Json& curve = of({BaselineKind::curve});
-    curve["closed"] = baseline.closed;
-    curve["points"] = Json::array();
-    for (const setting::CurvePoint& point : baseline.points)
-        curve["points"].push_back({{"x", point.x},
-                                   {"y", point.y},
-                                   {"before", pair(point.before)},
-                                   {"after", pair(point.after)},
-                                   {"smooth", point.smooth}});
-    return members;
-}
-
-Json jsonOf(const std::vector<setting::Nudge>& nudges) {
-    Json list = Json::array();
-    for (const setting::Nudge& nudge : nudges)
-        list.push_back({{"letter", nudge.letter},
-                        {"within", nudge.within},
-                        {"x", nudge.x},
-                        {"y", nudge.y},
-                        {"turn", nudge.turn},
-                        {"size", nudge.size},
-                        {"space", nudge.space}});
-    return list;
-}
-
-Members membersOf(const setting::Ornament& ornament, const Card& card) {
-    using setting::OrnamentKind;
-    Members members;
-    const auto of = [&](std::initializer_list<OrnamentKind> kinds) -> Json& {
-        return std::ranges::find(kinds, ornament.kind) != kinds.end() ? members.own : members.others;
-    };
-    members.own["kind"] = nameIn(ornaments, ornament.kind);
-    of({OrnamentKind::frame})["shape"] = nameIn(frameShapes, ornament.shape);
-    of({OrnamentKind::frame, OrnamentKind::bar})["width"] = ornament.width;
-    of({OrnamentKind::frame, OrnamentKind::bar})["height"] = ornament.height;
-    of({OrnamentKind::frame, OrnamentKind::bar, OrnamentKind::border})["corner"] = ornament.corner;
-    of({OrnamentKind::frame, OrnamentKind::border})["band"] = ornament.band;
-    of({OrnamentKind::frame, OrnamentKind::border})["distance"] = ornament.distance;
-    const bool named = ornament.around >= 0 && size_t(ornament.around) < card.inscriptions.size() &&
-                       !card.inscriptions[size_t(ornament.around)].id.empty();
-    of({OrnamentKind::frame})["around"] =
-        named ? Json(card.inscriptions[size_t(ornament.around)].id) : Json(ornament.around);
-    Json& artwork = of({OrnamentKind::artwork});
-    constexpr int decimals = 5;
-    artwork["artwork"] = plane::pathDataOf(*ornament.artwork, decimals);
-    artwork["scale"] = ornament.scale;
-    artwork["source"] = ornament.source;
-    artwork["stroke"] = ornament.stroke;
-    return members;
-}
-
-Members membersOf(const check::FilamentProcess& process) {
-    Members members;
-    members.own = {{"kind", "filament"}, {"nozzle", process.nozzle}, {"layer", process.layer}};
-    members.own["limits"] = Json::object();
-    for (const auto& [key, value] : process.own)
-        members.own["limits"][nameOfOwn(key.first, key.second)] = value;
-    return members;
-}
-
-Members membersOf(const setting::Rows& rows) {
-    Members members;
-    members.own["fields"] = rows.fields;
-    members.own["values"] = rows.values;
-    members.own["numbering"] = {{"field", rows.numbering.field},
-                                {"start", rows.numbering.start},
-                                {"step", rows.numbering.step},
-                                {"digits", rows.numbering.digits}};
-    return members;
-}
-
-const Json& memberOf(const Json& file, const char* name) {
-    static const Json none = Json::object();
-    return file.contains(name) ? file[name] : none;
+template<class Part> Members membersOf(const Part& part, const NameOfPlace& nameOfPlace) {
+    return PartWriter(&part, nameOfPlace).members(quantity::fieldsOf<Part>());
 }
 
 Json known(const std::string& unread) {
     return unread.empty() ? Json::object() : Json::parse(unread);
 }
 
-/// A part written into its place: kept out where the file had none and it says nothing.
-void put(Json& object, const Json& file, const char* name, const Members& was, const Members& now) {
-    if (!file.contains(name) && was.own == now.own)
-        return;
-    const Members nothing;
-    object[name] = merged(memberOf(file, name), file.contains(name) ? was : nothing, now);
+/// As it was read, changed where it is different now; of a new one, without what is as usual and quiet.
+template<class Part>
+Json written(const Part& now, const Part& was, const Json& file, bool isNew, const NameOfPlace& nameOfPlace) {
+    const Members members = membersOf(now, nameOfPlace);
+    return isNew ? members.whole() : merged(file, membersOf(was, nameOfPlace), members);
 }
 
-/// Those of an inscription that are no parts. What a new one need not say is what it would be read as.
-Members plainMembersOf(const Inscription& inscription) {
-    Members members;
-    Json& own = members.own;
-    (inscription.isOrnament() && inscription.words.empty() ? members.others : own)["words"] =
-        inscription.words;
-    own["typeface"] = jsonOf(inscription.typeface);
-    const setting::TextStyle& style = inscription.style;
-    own["size"] = {{"by", nameIn(sizes, style.sizeBy)}, {"value", style.size}};
-    own["width"] = style.width;
-    own["slant"] = style.slant;
-    own["weight"] = style.weight;
-    own["letterSpace"] = style.letterSpace;
-    own["wordSpace"] = style.wordSpace;
-    own["lineSpace"] = style.lineSpace;
-    own["align"] = nameIn(aligns, style.align);
-    const setting::Placing& placing = inscription.placing;
-    own["placing"] = {{"anchor", nameIn(anchors, placing.anchor)},
-                      {"x", placing.x},
-                      {"y", placing.y},
-                      {"turn", placing.turn},
-                      {"reads", nameIn(readingSides, placing.reading)}};
-    own["nudges"] = jsonOf(inscription.nudges);
-    own["stroke"] = {{"width", style.stroke}, {"ends", nameIn(strokeEnds, style.ends)}};
-    own["kerning"] = style.kerning;
-    own["features"] = style.features;
-    own["language"] = inscription.language;
-    own["cutsOut"] = inscription.cutsOut;
-    own["group"] = inscription.group;
-    own["hidden"] = inscription.hidden;
-    own["id"] = inscription.id;
-    return members;
-}
-
-/// The fields that a new inscription is written without where they are as usual.
-Members quietMembers() {
-    Members members = plainMembersOf({});
-    for (const char* told : {"words", "typeface", "size", "width", "slant", "weight", "letterSpace",
-                             "wordSpace", "lineSpace", "align", "placing", "stroke"})
-        members.own.erase(told);
-    return members;
-}
-
-Inscription inscriptionFrom(const Fields& fields, const Json& source);
-
-Json jsonOfInscription(const Inscription& inscription, const Card& card) {
+Json jsonOfInscription(const Inscription& inscription, const Card& card, const NameOfPlace& nameOfPlace) {
     const Json file = known(*inscription.unread);
     Inscription was;
-    const bool isNew = inscription.unread->empty();
-    if (!isNew) {
-        std::optional<Problem> ignored;
-        was = inscriptionFrom(Fields(file, {}, ignored), file);
-        if (was.ornament.around == aroundById)
-            for (size_t i = 0; i < card.inscriptions.size(); ++i)
-                if (card.inscriptions[i].id == file["ornament"]["around"])
-                    was.ornament.around = int(i);
-    }
-    Json object = merged(file, isNew ? quietMembers() : plainMembersOf(was), plainMembersOf(inscription));
-    put(object, file, "ornament", membersOf(was.ornament, card), membersOf(inscription.ornament, card));
-    put(object, file, "baseline", membersOf(was.baseline), membersOf(inscription.baseline));
-    if (isNew)
-        object["working"] = membersOf(inscription.working).own;
-    else
-        put(object, file, "working", membersOf(was.working), membersOf(inscription.working));
-    return object;
-}
-
-Json jsonOf(const std::vector<Accepted>& accepted) {
-    Json list = Json::array();
-    for (const Accepted& one : accepted)
-        list.push_back({{"id", one.finding}, {"reason", one.reason}, {"measured", one.measured}});
-    return list;
+    std::optional<Problem> ignored;
+    readInto(was, Fields(file, {}, ignored));
+    if (was.ornament.around == aroundById)
+        for (size_t i = 0; i < card.inscriptions.size(); ++i)
+            if (card.inscriptions[i].id == file["ornament"]["around"])
+                was.ornament.around = int(i);
+    return written(inscription, was, file, inscription.unread->empty(), nameOfPlace);
 }
 
 /// Braces and brackets within each other beyond this are no card; it also bounds what recursion costs.
@@ -712,22 +471,10 @@ int nestingOf(std::string_view text) {
 /// Everything of a card but its inscriptions.
 Card headFrom(const Fields& fields) {
     Card card;
-    std::string unit(quantity::symbolOf(card.unit));
-    fields.text("unit", unit);
-    if (const auto named = quantity::unitNamed(unit))
-        card.unit = *named;
-    else
-        fields.fail("unit", "mm | cm | m | in | ft | pt");
-    card.blank = blankFrom(fields.within("blank"));
-    card.process = processFrom(fields.within("process"));
-    card.rows = rowsFrom(fields.within("rows"));
-    fields.list("accepted", [&](const Fields& one, const Json&) {
-        Accepted& made = card.accepted.emplace_back();
-        one.text("id", made.finding);
-        one.text("reason", made.reason);
-        one.number("measured", {std::numeric_limits<double>::lowest(), std::numeric_limits<double>::max()},
-                   made.measured);
-    });
+    readInto(card, fields);
+    setting::Rows rows;
+    readInto(rows, fields.within("rows"));
+    card.rows = std::move(rows);
     return card;
 }
 
@@ -748,14 +495,11 @@ void resolveAround(Card& card, const Json& root, const Fields& fields) {
     }
 }
 
-} // namespace
-
-quantity::Result<Card> cardFromJson(const std::string& text) {
+quantity::Result<Json> parsed(const std::string& text) {
     if (nestingOf(text) > deepestNesting)
         return Problem{ProblemKind::jsonBroken, {}, "lists and objects within each other without end", 1, 1};
-    Json root;
     try {
-        root = Json::parse(text);
+        return Json::parse(text);
     } catch (const Json::parse_error& error) {
         const size_t position = error.byte > 0 ? error.byte - 1 : 0;
         const size_t lineStart = text.rfind('\n', position == 0 ? 0 : position - 1);
@@ -770,6 +514,35 @@ quantity::Result<Card> cardFromJson(const std::string& text) {
         const std::string_view what = error.what();
         return Problem{ProblemKind::jsonBroken, {}, std::string(what.substr(what.find("] ") + 2)), 1, 1};
     }
+}
+
+} // namespace
+
+quantity::Result<process::Process> processFromJson(const std::string& text) {
+    const auto root = parsed(text);
+    if (!root)
+        return root.problem();
+    if (!root->is_object())
+        return Problem{ProblemKind::fieldMissing, "kind", {}, 1};
+    std::optional<Problem> problem;
+    process::Process process;
+    readInto(process, Fields(*root, {}, problem));
+    if (!problem)
+        return process;
+    problem->line = lineOfField(text, problem->subject);
+    return *problem;
+}
+
+std::string jsonOf(const process::Process& process) {
+    const NameOfPlace none = [](int place) { return Json(place); };
+    return membersOf(process, none).whole().dump(2, ' ', false, Json::error_handler_t::replace) + "\n";
+}
+
+quantity::Result<Card> cardFromJson(const std::string& text) {
+    auto read = parsed(text);
+    if (!read)
+        return read.problem();
+    Json root = *std::move(read);
     if (!root.is_object() || !root.contains("bollard"))
         return Problem{ProblemKind::fieldMissing, "bollard", {}, 1};
     const Json& version = root["bollard"];
@@ -786,7 +559,7 @@ quantity::Result<Card> cardFromJson(const std::string& text) {
     const Fields fields(root, {}, problem);
     Card card = headFrom(fields);
     fields.list("inscriptions", [&](const Fields& inscription, const Json& source) {
-        card.inscriptions.push_back(inscriptionFrom(inscription, source));
+        readInto(card.inscriptions.emplace_back(), inscription);
         card.inscriptions.back().unread = source.dump();
     });
     if (!problem)
@@ -801,32 +574,30 @@ quantity::Result<Card> cardFromJson(const std::string& text) {
 }
 
 std::string jsonOf(const Card& card) {
+    const NameOfPlace nameOfPlace = [&](int place) -> Json {
+        const bool named = place >= 0 && size_t(place) < card.inscriptions.size() &&
+                           !card.inscriptions[size_t(place)].id.empty();
+        return named ? Json(card.inscriptions[size_t(place)].id) : Json(place);
+    };
     const Json file = known(*card.unread);
     const bool isNew = card.unread->empty();
     std::optional<Problem> ignored;
     const Card was = headFrom(Fields(file, {}, ignored));
+    const Json head = written(card, was, file, isNew, nameOfPlace);
     Json root = Json::object();
     root["bollard"] = formatVersion;
-    if (isNew || file.contains("unit") || card.unit != was.unit)
-        root["unit"] = quantity::symbolOf(card.unit);
-    if (isNew)
-        root["blank"] = membersOf(card.blank).own;
-    else
-        put(root, file, "blank", membersOf(was.blank), membersOf(card.blank));
+    for (const char* first : {"unit", "blank"})
+        if (head.contains(first))
+            root[first] = head[first];
     root["inscriptions"] = Json::array();
     for (const Inscription& inscription : card.inscriptions)
-        root["inscriptions"].push_back(jsonOfInscription(inscription, card));
-    if (isNew) {
-        root["process"] = membersOf(card.process).own;
-        if (card.process.own.empty())
-            root["process"].erase("limits");
-    } else {
-        put(root, file, "process", membersOf(was.process), membersOf(card.process));
-    }
-    put(root, file, "rows", membersOf(*was.rows), membersOf(*card.rows));
-    if (file.contains("accepted") || !card.accepted.empty())
-        root["accepted"] = card.accepted == was.accepted ? file["accepted"] : jsonOf(card.accepted);
-    for (const auto& [name, value] : file.items())
+        root["inscriptions"].push_back(jsonOfInscription(inscription, card, nameOfPlace));
+    if (head.contains("process"))
+        root["process"] = head["process"];
+    if (file.contains("rows") || !(*card.rows == *was.rows))
+        root["rows"] = written(*card.rows, *was.rows, file.contains("rows") ? file["rows"] : Json::object(),
+                               false, nameOfPlace);
+    for (const auto& [name, value] : head.items())
         if (!root.contains(name))
             root[name] = value;
     return root.dump(2, ' ', false, Json::error_handler_t::replace) + "\n"; // file names may be of any bytes

@@ -16,4 +16,8 @@ quantity::Result<Card> cardFromJson(const std::string& text);
 /// The card as indented JSON with a newline at the end; reading it back gives the same card.
 std::string jsonOf(const Card& card);
 
+/// A process alone, as it stands in a card.
+quantity::Result<process::Process> processFromJson(const std::string& text);
+std::string jsonOf(const process::Process& process);
+
 } // namespace bollard::card

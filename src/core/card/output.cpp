@@ -63,7 +63,7 @@ std::vector<files::DrawingLayer> layersOf(const Made& made) {
                                                ? std::move(through.pierced)
                                                : working::outlinesOf(made.lettering->inscriptions, kind);
         if (!stamps.empty())
-            layers.push_back({std::string(check::nameOf(kind)), std::move(stamps)});
+            layers.push_back({std::string(working::nameOf(kind)), std::move(stamps)});
     }
     return layers;
 }

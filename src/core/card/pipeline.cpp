@@ -101,7 +101,7 @@ struct FindingsKey {
     std::shared_ptr<const Lettering> lettering;
     std::shared_ptr<const Solid> solid;
     blank::Blank blank;
-    check::FilamentProcess process;
+    process::Process process;
     std::vector<Accepted> accepted;
     std::vector<std::string> ids;
     bool operator==(const FindingsKey&) const = default;
@@ -149,7 +149,8 @@ void name(std::vector<check::Finding>& findings, const Card& card) {
             finding.id += ":" + idOf(card, finding.inscription);
         // What has two limits is two matters.
         using enum check::FindingKind;
-        constexpr std::array twice{strokeNarrow, gapNarrow, counterNarrow, openingNarrow, floorThin};
+        constexpr std::array twice{strokeNarrow,  gapNarrow,  counterNarrow,
+                                   openingNarrow, neckNarrow, floorThin};
         if (finding.severity == check::Severity::watch &&
             std::ranges::find(twice, finding.kind) != twice.end())
             finding.id += ":watch";

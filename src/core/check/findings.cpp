@@ -8,6 +8,7 @@
 namespace bollard::check {
 namespace {
 
+using process::Measured, process::Rule;
 using working::Kind, working::PlacedLetters;
 
 class Writer {
@@ -41,11 +42,30 @@ class Writer {
 
   private:
     const PlacedLetters& letters(int slot) const { return in_.inscriptions[size_t(slot)]; }
-    double limit(int slot, Limit which) const {
-        return limitOf(in_.process, letters(slot).working.kind, which);
+    /// The limits of what letters so worked are measured by; the worst first, which is the one that counts.
+    std::vector<Rule> rules(const working::Working& working, Kind kind, Measured what) const {
+        const double thickness = in_.blank.kind == blank::Kind::none ? working.height : in_.blank.thickness;
+        std::vector<Rule> wanted = process::rulesOf(in_.process, {kind, thickness, false});
+        std::erase_if(wanted, [&](const Rule& rule) { return rule.what != what; });
+        std::ranges::stable_sort(wanted, std::ranges::greater{}, &Rule::severity);
+        return wanted;
     }
-    bool isOwn(working::Kind kind, Limit which) const { return in_.process.own.contains({kind, which}); }
-    bool isOwn(int slot, Limit which) const { return isOwn(letters(slot).working.kind, which); }
+    std::vector<Rule> rules(int slot, Measured what) const {
+        const working::Working& working = letters(slot).working;
+        return rules(working, working.kind, what);
+    }
+    static const Rule* broken(const std::vector<Rule>& rules, double measured) {
+        const auto rule = std::ranges::find_if(rules, [&](const Rule& r) { return r.brokenBy(measured); });
+        return rule == rules.end() ? nullptr : &*rule;
+    }
+    Finding finding(FindingKind kind, const Rule& rule, int slot) const {
+        Finding f = finding(kind, rule.severity, slot);
+        f.limit = rule.value;
+        f.ownLimit = rule.own;
+        f.why = rule.why;
+        f.whenAbove = rule.bound == process::Bound::most;
+        return f;
+    }
 
     Finding finding(FindingKind kind, Severity severity, int slot = -1) const {
         Finding f;
@@ -188,45 +208,42 @@ class Writer {
         return ofLetter;
     }
 
-    /// What is narrower than the limits, per kind of reading and severity; the narrowest place of each
-    /// letter.
+    /// What is narrower than the limits, per kind of reading and rule; the narrowest place of each letter.
     void findWidths(int slot) {
-        const bool standing = isStanding(slot);
-        struct Rule {
-            FindingKind kind;
-            Limit stop, watch;
-            std::vector<ReadingKind> readings;
-        };
+        const Kind kind = letters(slot).working.kind;
+        using Readings = std::vector<ReadingKind>;
         // Between cuts the land is measured; its distance to the blank's edge is land too.
-        const std::vector<Rule> rules{
-            {FindingKind::strokeNarrow, Limit::strokeStop, Limit::strokeWatch, {ReadingKind::stroke}},
-            {FindingKind::gapNarrow, Limit::gapStop, Limit::gapWatch,
-             standing ? std::vector{ReadingKind::gap} : std::vector{ReadingKind::gap, ReadingKind::edge}},
-            {FindingKind::counterNarrow, Limit::gapStop, Limit::gapWatch, {ReadingKind::counter}},
-            {FindingKind::openingNarrow, Limit::gapStop, Limit::gapWatch,
-             letters(slot).working.kind == Kind::pierced
-                 ? std::vector{ReadingKind::opening}
-                 : std::vector{ReadingKind::opening, ReadingKind::bridge}},
-        };
-        for (const Rule& rule : rules)
-            findBelow(slot, rule.kind, rule.stop, rule.watch, rule.readings);
+        findBelow(slot, FindingKind::strokeNarrow, Measured::stroke, {ReadingKind::stroke});
+        findBelow(slot, FindingKind::gapNarrow, Measured::gap,
+                  isStanding(slot) ? Readings{ReadingKind::gap}
+                                   : Readings{ReadingKind::gap, ReadingKind::edge});
+        findBelow(slot, FindingKind::counterNarrow, Measured::counter, {ReadingKind::counter});
+        findBelow(slot, FindingKind::openingNarrow, Measured::opening,
+                  kind == Kind::pierced ? Readings{ReadingKind::opening}
+                                        : Readings{ReadingKind::opening, ReadingKind::bridge});
     }
 
-    void findBelow(int slot, FindingKind kind, Limit stopLimit, Limit watchLimit,
-                   const std::vector<ReadingKind>& readings) {
-        const double stop = limit(slot, stopLimit), watch = limit(slot, watchLimit);
+    void findBelow(int slot, FindingKind kind, Measured what, const std::vector<ReadingKind>& readings) {
+        const std::vector<Rule> limits = rules(slot, what);
         const auto ofLetter =
             extremes(readings_[size_t(slot)], std::ranges::less{}, [&](const Reading& reading) {
-                return reading.width < std::max(stop, watch) &&
+                return broken(limits, reading.width) &&
                        std::ranges::find(readings, reading.kind) != readings.end();
             });
-        for (const Severity severity : {Severity::stop, Severity::watch}) {
-            Finding f = finding(kind, severity, slot);
-            f.limit = severity == Severity::stop ? stop : watch;
-            f.ownLimit = isOwn(slot, severity == Severity::stop ? stopLimit : watchLimit);
-            for (const auto& [letter, reading] : ofLetter)
-                if ((reading->width < stop) == (severity == Severity::stop))
-                    f.places.push_back(place(slot, letter, reading->at, reading->width));
+        std::vector<FindingPlace> places;
+        for (const auto& [letter, reading] : ofLetter)
+            places.push_back(place(slot, letter, reading->at, reading->width));
+        addByRule(slot, kind, limits, places);
+    }
+
+    /// A finding for each rule, with the places at which it is the first that is broken.
+    void addByRule(int slot, FindingKind kind, const std::vector<Rule>& limits,
+                   const std::vector<FindingPlace>& places) {
+        for (const Rule& rule : limits) {
+            Finding f = finding(kind, rule, slot);
+            for (const FindingPlace& place : places)
+                if (broken(limits, place.width) == &rule)
+                    f.places.push_back(place);
             addNarrow(std::move(f));
         }
     }
@@ -265,21 +282,15 @@ class Writer {
     }
 
     void findNecks(int slot) {
-        const double stop = limit(slot, Limit::neckStop);
-        if (stop <= 0)
-            return;
-        Finding f = finding(FindingKind::neckNarrow, Severity::stop, slot);
-        f.limit = stop;
-        f.ownLimit = isOwn(slot, Limit::neckStop);
+        std::vector<FindingPlace> places;
         if (letters(slot).working.kind == Kind::pierced)
             for (const Reading* reading : readings_[size_t(slot)])
-                if (reading->kind == ReadingKind::bridge && reading->width < stop)
-                    f.places.push_back(place(slot, reading->letter, reading->at, reading->width));
+                if (reading->kind == ReadingKind::bridge)
+                    places.push_back(place(slot, reading->letter, reading->at, reading->width));
         if (letters(slot).working.kind == Kind::freeStanding)
             for (const Joint* joint : joints_[size_t(slot)])
-                if (joint->neck < stop)
-                    f.places.push_back(place(slot, joint->letter, joint->at, joint->neck));
-        addNarrow(std::move(f));
+                places.push_back(place(slot, joint->letter, joint->at, joint->neck));
+        addByRule(slot, FindingKind::neckNarrow, rules(slot, Measured::neck), places);
     }
 
     bool isStanding(int slot) const {
@@ -293,47 +304,51 @@ class Writer {
         found_.push_back(std::move(f));
     }
 
+    /// Adds the worst rule that one number breaks; null when there is none.
+    Finding* addBroken(int slot, FindingKind kind, const std::vector<Rule>& limits, double measured) {
+        const Rule* const rule = broken(limits, measured);
+        if (!rule)
+            return nullptr;
+        Finding& f = found_.emplace_back(finding(kind, *rule, slot));
+        f.measured = measured;
+        return &f;
+    }
+
     void findHeights(int slot) {
         const working::Working& w = letters(slot).working;
         if (letters(slot).setting->letters.empty())
             return;
         const bool onBlank = in_.blank.kind != blank::Kind::none;
-        const auto own = [&](working::Kind kind, Limit which) {
-            found_.back().ownLimit = isOwn(kind, which);
-        };
         if (isStanding(slot)) {
-            if (w.height < limit(slot, Limit::heightWatch)) {
-                addNumber(FindingKind::heightLow, Severity::watch, slot, w.height,
-                          limit(slot, Limit::heightWatch));
-                own(w.kind, Limit::heightWatch);
-            }
-            const Reading* stroke = nullptr;
-            for (const Reading* reading : readings_[size_t(slot)])
-                if (reading->kind == ReadingKind::stroke && (!stroke || reading->width < stroke->width))
-                    stroke = reading;
-            const double tallest = stroke ? stroke->width * limit(slot, Limit::heightPerStroke) : 0;
-            if (stroke && w.height > tallest) {
-                addNumber(FindingKind::heightTall, Severity::watch, slot, w.height, tallest);
-                found_.back().whenAbove = true;
-                found_.back().places.push_back(place(slot, stroke->letter, stroke->at, stroke->width));
-                own(w.kind, Limit::heightPerStroke);
-            }
-            const double bedding = w.kind == Kind::raised ? w.bedding : 0;
-            const double wanted = limitOf(in_.process, Kind::raised, Limit::beddingWatch);
-            if (onBlank && bedding < wanted) {
-                addNumber(FindingKind::beddingThin, Severity::watch, slot, bedding, wanted);
-                own(Kind::raised, Limit::beddingWatch);
-            }
+            std::vector<Rule> least, most;
+            for (const Rule& rule : rules(slot, Measured::height))
+                (rule.bound == process::Bound::least ? least : most).push_back(rule);
+            addBroken(slot, FindingKind::heightLow, least, w.height);
+            addBroken(slot, FindingKind::heightWorn, most, w.height);
+            findTall(slot);
+            if (onBlank)
+                addBroken(slot, FindingKind::beddingThin, rules(w, Kind::raised, Measured::bedding),
+                          w.kind == Kind::raised ? w.bedding : 0);
         }
-        if ((w.kind == Kind::sunk || w.kind == Kind::scribed) && onBlank) {
-            const double floor = in_.blank.thickness - w.depth;
-            const double stop = limit(slot, Limit::floorStop), watch = limit(slot, Limit::floorWatch);
-            if (floor < std::max(stop, watch)) {
-                addNumber(FindingKind::floorThin, floor < stop ? Severity::stop : Severity::watch, slot,
-                          std::max(floor, 0.0), floor < stop ? stop : watch);
-                own(w.kind, floor < stop ? Limit::floorStop : Limit::floorWatch);
-            }
-        }
+        if ((w.kind == Kind::sunk || w.kind == Kind::scribed) && onBlank)
+            if (Finding* f = addBroken(slot, FindingKind::floorThin, rules(slot, Measured::floor),
+                                       in_.blank.thickness - w.depth))
+                f->measured = std::max(f->measured, 0.0);
+    }
+
+    /// Letters that are high for their narrowest stroke.
+    void findTall(int slot) {
+        const Reading* stroke = nullptr;
+        for (const Reading* reading : readings_[size_t(slot)])
+            if (reading->kind == ReadingKind::stroke && (!stroke || reading->width < stroke->width))
+                stroke = reading;
+        if (!stroke)
+            return;
+        std::vector<Rule> limits = rules(slot, Measured::heightPerStroke);
+        for (Rule& rule : limits)
+            rule.value *= stroke->width;
+        if (Finding* f = addBroken(slot, FindingKind::heightTall, limits, letters(slot).working.height))
+            f->places.push_back(place(slot, stroke->letter, stroke->at, stroke->width));
     }
 
     void findEdges(int slot) {
@@ -401,9 +416,9 @@ std::string_view nameOf(FindingKind kind) {
         "characterMissing", "characterBlank",  "sizeMissed",    "weightHeavy",   "beyondGrid",
         "strokeNarrow",     "gapNarrow",       "counterNarrow", "openingNarrow", "neckNarrow",
         "strokeLost",       "counterLost",     "readingSide",   "counterLoose",  "letterLoose",
-        "pieceLoose",       "floorThin",       "heightLow",     "heightTall",    "beddingThin",
-        "outsideBlank",     "insideMargin",    "blankTooThin",  "holeOutside",   "solidFailed",
-        "outlineMended"};
+        "pieceLoose",       "floorThin",       "heightLow",     "heightTall",    "heightWorn",
+        "beddingThin",      "outsideBlank",    "insideMargin",  "blankTooThin",  "holeOutside",
+        "solidFailed",      "outlineMended"};
     static_assert(int(FindingKind::outlineMended) + 1 == findingKinds);
     return names[size_t(kind)];
 }

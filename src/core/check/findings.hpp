@@ -2,14 +2,14 @@
 #pragma once
 #include "blank/blank.hpp"
 #include "check/drop_outs.hpp"
-#include "check/limits.hpp"
 #include "check/measures.hpp"
+#include "process/process.hpp"
 #include <string>
 #include <vector>
 
 namespace bollard::check {
 
-enum class Severity { note, watch, stop };
+using process::Severity;
 
 enum class FindingKind {
     stepFailed,       ///< a step gave up; problem: what it met
@@ -36,6 +36,7 @@ enum class FindingKind {
     floorThin,
     heightLow,
     heightTall,
+    heightWorn, ///< too high for something worn
     beddingThin,
     outsideBlank,
     insideMargin,
@@ -44,7 +45,7 @@ enum class FindingKind {
     solidFailed, ///< the solid could not be built; subject: where
     outlineMended
 };
-constexpr int findingKinds = 31;
+constexpr int findingKinds = 32;
 /// The fixed name of a kind in JSON: "strokeNarrow".
 std::string_view nameOf(FindingKind kind);
 
@@ -69,6 +70,7 @@ struct Finding {
     double measured = 0;    ///< mm unless the kind counts
     double limit = 0;       ///< mm; 0 when there is none
     bool ownLimit = false;  ///< the limit was set by hand
+    const char* why = "";   ///< the rule's reason in English; empty when there is none
     bool whenAbove = false; ///< it is a finding because it is above the limit, not below
     int count = 0;          ///< of letters or pieces
     std::string subject{};
@@ -78,7 +80,7 @@ struct Finding {
 
 struct FindingInput {
     const blank::Blank& blank;
-    const FilamentProcess& process;
+    const process::Process& process;
     std::span<const working::PlacedLetters> inscriptions;
     const Measures& measures;
     const DropOuts* dropOuts; ///< null when there is no body

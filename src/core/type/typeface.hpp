@@ -1,6 +1,7 @@
 // A typeface opened from a font file, and its glyphs as exact shapes.
 #pragma once
 #include "plane/medial_axis.hpp"
+#include "quantity/fields_of.hpp"
 #include "quantity/result.hpp"
 #include <cstdint>
 #include <map>
@@ -125,3 +126,5 @@ quantity::Result<std::shared_ptr<const Typeface>>
 centrelineTypeface(std::shared_ptr<const Typeface> drawnFrom);
 
 } // namespace bollard::type
+
+template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<bollard::type::TypefaceChoice>();

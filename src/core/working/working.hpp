@@ -1,6 +1,8 @@
 // How letters meet the blank.
 #pragma once
 #include "plane/region.hpp"
+#include "quantity/fields_of.hpp"
+#include <string_view>
 
 namespace bollard::working {
 
@@ -23,6 +25,9 @@ struct Working {
     bool operator==(const Working&) const = default;
 };
 
+/// raised, sunk, pierced, free-standing, scribed.
+std::string_view nameOf(Kind kind);
+
 /// Whether it takes material away.
 inline bool cuts(Kind kind) {
     return kind == Kind::sunk || kind == Kind::pierced || kind == Kind::scribed;
@@ -35,3 +40,5 @@ struct Worked {
 };
 
 } // namespace bollard::working
+
+template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<bollard::working::Working>();

@@ -1,0 +1,135 @@
+#include "card/card_fields.hpp"
+#include "quantity/field.hpp"
+#include "setting/fields.hpp"
+#include <limits>
+
+namespace bollard::quantity {
+
+using namespace card;
+using setting::TextStyle;
+
+namespace {
+
+constexpr std::array aligns{Named{setting::Align::left, "left"}, Named{setting::Align::centre, "centre"},
+                            Named{setting::Align::right, "right"}};
+
+/// A member of an inscription's style.
+template<class Member> auto styled(Member TextStyle::*member) {
+    return [member](Inscription& inscription) -> Member& { return inscription.style.*member; };
+}
+
+} // namespace
+
+template<> const PartFields& fieldsOf<Inscription>() {
+    static const PartFields fields = std::move(
+        Describing<Inscription>()
+            .text("words", &Inscription::words)
+            .when([](const Inscription& i) { return !i.isOrnament() || !i.words.empty(); })
+            .needed([](const Inscription& i) { return !i.isOrnament(); })
+            .about("the text, lines parted by `\\n`; must be there unless there is an `ornament`")
+            .wholePart("typeface", &Inscription::typeface)
+            .about("what the words are set in")
+            .usual("League Spartan Bold")
+            .part("size", &Inscription::style, setting::sizeFields)
+            .about("how large, and what is measured for it")
+            .number("width", styled(&TextStyle::width), Dimension::percent, ranges::width)
+            .about("percent of the typeface's own width")
+            .number("slant", styled(&TextStyle::slant), Dimension::angle, ranges::slant)
+            .about("tops to the right, degrees")
+            .number("weight", styled(&TextStyle::weight), Dimension::length, ranges::weight)
+            .about("strokes grown on each side, mm; below 0 they become lighter. `size` counts the grown "
+                   "letters")
+            .number("letterSpace", styled(&TextStyle::letterSpace), Dimension::length, ranges::space)
+            .about("extra between letters, mm")
+            .number("wordSpace", styled(&TextStyle::wordSpace), Dimension::length, ranges::space)
+            .about("extra at each space, mm")
+            .number("lineSpace", styled(&TextStyle::lineSpace), Dimension::length, ranges::space)
+            .about("extra between lines, mm")
+            .choice("align", styled(&TextStyle::align), aligns)
+            .about("how lines stand to each other")
+            .part("placing", &Inscription::placing)
+            .about("where it lies on its side")
+            .part("working", &Inscription::working)
+            .about("how it meets the blank")
+            .part("stroke", &Inscription::style, setting::strokeFields)
+            .about("of single lines")
+            .part("ornament", &Inscription::ornament)
+            .quiet()
+            .about("a shape that is worked instead of words")
+            .usual("none")
+            .part("baseline", &Inscription::baseline)
+            .quiet()
+            .about("the line the words stand on")
+            .usual("straight")
+            .parts("nudges", &Inscription::nudges)
+            .quiet()
+            .about("changes of single letters")
+            .flag("kerning", styled(&TextStyle::kerning))
+            .quiet()
+            .about(
+                "pairs as the typeface spaces them; single-line typefaces without pairs of their own by rule")
+            .numbers("features", styled(&TextStyle::features), Dimension::count, ranges::feature)
+            .quiet()
+            .about("OpenType features by tag: `{\"smcp\": 1, \"liga\": 0}`")
+            .text("language", &Inscription::language)
+            .quiet()
+            .about("whose spelling is checked: a Hunspell dictionary's name, `en_GB`; empty for none")
+            .flag("cutsOut", &Inscription::cutsOut)
+            .quiet()
+            .about("its shape is taken away from the inscriptions before it in the list, instead of being "
+                   "worked")
+            .number("group", &Inscription::group, Dimension::count, ranges::group)
+            .quiet()
+            .about("inscriptions of one number move together; 0 for none")
+            .flag("hidden", &Inscription::hidden)
+            .quiet()
+            .about("kept on the card, left out of the part")
+            .text("id", &Inscription::id)
+            .quiet()
+            .about("what findings and frames call the inscription; one without is called by its place, `i0` "
+                   "for the "
+                   "first"));
+    return fields;
+}
+
+template<> const PartFields& fieldsOf<Accepted>() {
+    constexpr Range any{std::numeric_limits<double>::lowest(), std::numeric_limits<double>::max()};
+    static const PartFields fields =
+        std::move(Describing<Accepted>()
+                      .text("id", &Accepted::finding)
+                      .about("of the finding, as `check --json` tells it")
+                      .text("reason", &Accepted::reason)
+                      .about("why it may stand")
+                      .number("measured", &Accepted::measured, Dimension::length, any)
+                      .about("what it measured then; it counts again when it gets worse")
+                      .asks("any"));
+    return fields;
+}
+
+template<> const PartFields& fieldsOf<Card>() {
+    static const PartFields fields =
+        std::move(Describing<Card>()
+                      .coded(
+                          "unit", [](const Card& card) { return std::string(symbolOf(card.unit)); },
+                          [](Card& card, const std::string& symbol) -> std::string {
+                              const auto unit = unitNamed(symbol);
+                              if (!unit)
+                                  return "mm | cm | m | in | ft | pt";
+                              card.unit = *unit;
+                              return {};
+                          })
+                      .about("what the window shows and takes lengths in; changes no other field")
+                      .asks("`mm`, `cm`, `m`, `in`, `ft`, `pt`")
+                      .part("blank", &Card::blank)
+                      .about("the piece of material")
+                      .usual("a plate")
+                      .part("process", &Card::process)
+                      .about("how the part is made")
+                      .usual("filament")
+                      .parts("accepted", &Card::accepted)
+                      .quiet()
+                      .about("findings that are let stand until they get worse"));
+    return fields;
+}
+
+} // namespace bollard::quantity

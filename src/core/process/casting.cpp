@@ -1,0 +1,23 @@
+#include "process/casting.hpp"
+#include "quantity/field.hpp"
+
+namespace bollard::process {
+
+std::vector<Rule> rulesOf(const Casting&, const Situation& situation) {
+    std::vector<Rule> rules;
+    addWidths(rules, situation,
+              {0.35, 0.5, reason("Thinner than metal runs into: the casting lacks it."),
+               reason("So thin that metal may not run all the way into it.")},
+              {0.35, 0.5, reason("Narrower than the mould holds: it breaks off and metal fills the place."),
+               reason("So narrow that the mould may crumble here.")});
+    if (!working::cuts(situation.working))
+        addWorn(rules, situation);
+    return rules;
+}
+
+} // namespace bollard::process
+
+template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<bollard::process::Casting>() {
+    static const PartFields fields = Describing<process::Casting>();
+    return fields;
+}

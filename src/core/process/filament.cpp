@@ -1,0 +1,56 @@
+#include "process/filament.hpp"
+#include "quantity/field.hpp"
+#include <cmath>
+
+namespace bollard::process {
+
+std::vector<Rule> rulesOf(const Filament& process, const Situation& situation) {
+    using working::Kind;
+    const double line = std::round(1.05e6 * process.nozzle) / 1e6; // 0.42 for 0.4, not 0.42000000000000004
+    const Kind kind = situation.working;
+    const bool standing = !working::cuts(kind), sunk = kind == Kind::sunk || kind == Kind::scribed;
+    std::vector<Rule> rules;
+    addWidths(rules, situation,
+              {line, 2 * line, reason("Thinner than one printed line: the printer leaves it out."),
+               reason("Less than two printed lines wide: it may print weak or ragged.")},
+              {0.5 * process.nozzle, process.nozzle,
+               reason("Narrower than half the nozzle: the molten line closes it."),
+               reason("Narrower than the nozzle: edges may run into each other.")});
+    if (kind == Kind::pierced || kind == Kind::freeStanding)
+        addPair(
+            rules, Measured::neck, "neckStop", {},
+            {2 * line, 0,
+             reason("This place alone holds two parts together, and two printed lines do not fit into it."),
+             ""});
+    if (sunk) {
+        constexpr auto shows =
+            reason("So few layers are left under the letters that the floor shows through or tears.");
+        addPair(rules, Measured::floor, "floorStop", "floorWatch",
+                {2 * process.layer, 4 * process.layer, shows, shows});
+    }
+    if (standing) {
+        addPair(rules, Measured::height, {}, "heightWatch",
+                {0, 2 * process.layer, "", reason("Less than two layers: the letters hardly stand out.")});
+        rules.push_back(
+            {"heightPerStroke", Measured::heightPerStroke, Severity::watch, Bound::most, 4,
+             reason("More than %1 times as high as the thinnest stroke is wide: it may break off.")});
+    }
+    if (kind == Kind::raised)
+        addPair(rules, Measured::bedding, {}, "beddingWatch",
+                {0, process.layer, "",
+                 reason("Letters that reach less than a layer into the blank come off easily.")});
+    return rules;
+}
+
+} // namespace bollard::process
+
+template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<bollard::process::Filament>() {
+    using process::Filament;
+    static const PartFields fields =
+        std::move(Describing<Filament>()
+                      .number("nozzle", &Filament::nozzle, Dimension::length, {0.05, 5})
+                      .about("filament: diameter of the nozzle, mm")
+                      .number("layer", &Filament::layer, Dimension::length, {0.01, 5})
+                      .about("filament, resin: height of a layer, mm"));
+    return fields;
+}

@@ -1,0 +1,26 @@
+#include "process/milling.hpp"
+#include "quantity/field.hpp"
+
+namespace bollard::process {
+
+std::vector<Rule> rulesOf(const Milling& process, const Situation& situation) {
+    std::vector<Rule> rules;
+    const double d = process.diameter;
+    addWidths(rules, situation,
+              {0, 0.5 * d, "", reason("Less than half the cutter wide: it may break away under the cutter.")},
+              {d, 1.15 * d, reason("Narrower than the cutter: it does not fit in."),
+               reason("Hardly wider than the cutter, which rubs on both sides at once.")});
+    addThrough(rules, situation);
+    return rules;
+}
+
+} // namespace bollard::process
+
+template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<bollard::process::Milling>() {
+    using process::Milling;
+    static const PartFields fields =
+        std::move(Describing<Milling>()
+                      .number("diameter", &Milling::diameter, Dimension::length, {0.05, 100})
+                      .about("milling: of the cutter, mm"));
+    return fields;
+}

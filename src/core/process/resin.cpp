@@ -1,0 +1,34 @@
+#include "process/resin.hpp"
+#include "quantity/field.hpp"
+
+namespace bollard::process {
+
+std::vector<Rule> rulesOf(const Resin&, const Situation& situation) {
+    std::vector<Rule> rules;
+    addWidths(rules, situation,
+              {0.25, 0.45,
+               reason("Thinner than resin hardens reliably: it is missing or breaks in cleaning."),
+               reason("So thin that it bends or breaks easily in cleaning.")},
+              {0.25, 0.45, reason("Narrower than resin drains from: it hardens shut."),
+               reason("So narrow that resin may stay in it and harden.")});
+    if (!working::cuts(situation.working)) {
+        rules.push_back(
+            {"heightPerStroke", Measured::heightPerStroke, Severity::watch, Bound::most, 3,
+             reason("More than %1 times as high as the thinnest stroke is wide: it may bend or break off.")});
+        addWorn(rules, situation);
+    }
+    return rules;
+}
+
+} // namespace bollard::process
+
+template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<bollard::process::Resin>() {
+    using process::Resin;
+    static const PartFields fields =
+        std::move(Describing<Resin>()
+                      .number("pixel", &Resin::pixel, Dimension::length, {0.005, 1})
+                      .about("resin: how wide one pixel of the light is, mm")
+                      .number("layer", &Resin::layer, Dimension::length, {0.01, 5})
+                      .about("filament, resin: height of a layer, mm"));
+    return fields;
+}

@@ -1,0 +1,29 @@
+#include "process/torch.hpp"
+#include "quantity/field.hpp"
+#include <algorithm>
+
+namespace bollard::process {
+
+std::vector<Rule> rulesOf(const Torch& process, const Situation& situation) {
+    const double k = process.kerf, t = situation.thickness;
+    const double land = std::max(1.5 * k, 0.8 * t), opening = std::max(k, t);
+    std::vector<Rule> rules;
+    const Pair stays{land, 2 * land, reason("So little beside the flame melts away."),
+                     reason("So little beside the flame may warp or be washed out.")};
+    addWidths(rules, situation, stays,
+              {opening, 1.5 * opening,
+               reason("Narrower than the plate is thick, or than the cut: it closes up."),
+               reason("So narrow for this plate that its sides come out ragged.")});
+    addPair(rules, Measured::neck, "neckStop", "neckWatch", stays);
+    return rules;
+}
+
+} // namespace bollard::process
+
+template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<bollard::process::Torch>() {
+    using process::Torch;
+    static const PartFields fields = std::move(Describing<Torch>()
+                                                   .number("kerf", &Torch::kerf, Dimension::length, {0, 20})
+                                                   .about("torch, laser: how wide the cut is, mm"));
+    return fields;
+}
