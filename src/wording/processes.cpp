@@ -66,7 +66,7 @@ QString summaryOf(const process::Process& process, quantity::Unit unit) {
                 text += Processes::tr(", %1 %2").arg(
                     labelOfField(field.name).toLower(),
                     angle ? QString::fromStdString(quantity::roundedText(value, 1)) + QStringLiteral("°")
-                          : lengthText(value, unit));
+                          : shortLength(value, unit));
             },
             [](int&, const quantity::Field&) {});
     });
@@ -116,6 +116,8 @@ QString reasonOf(const check::Finding& finding) {
     if (finding.ownLimit) // the process's reason speaks of a limit that is not this one
         return finding.whenAbove ? Processes::tr("Above the limit you set.")
                                  : Processes::tr("Below the limit you set.");
+    if (std::string_view(finding.why).empty())
+        return Processes::tr("Beyond what the process can do.");
     const QString why = QCoreApplication::translate("Rules", finding.why);
     const double stroke = finding.places.empty() ? 0 : finding.places.front().width;
     return finding.kind == check::FindingKind::heightTall && stroke > 0

@@ -11,10 +11,6 @@ struct Summaries {
 };
 
 /// For summaries: no trailing zeros.
-QString shortLength(double millimetres, quantity::Unit unit) {
-    return QString::fromStdString(quantity::roundedText(millimetres / quantity::millimetresIn(unit), 3));
-}
-
 QString plainNumber(double value) {
     return QString::fromStdString(quantity::roundedText(value, 2));
 }
@@ -53,6 +49,10 @@ QString anchorName(setting::Anchor anchor) {
 }
 
 } // namespace
+
+QString shortLength(double millimetres, quantity::Unit unit) {
+    return QString::fromStdString(quantity::roundedText(millimetres / quantity::millimetresIn(unit), 3));
+}
 
 QString lengthText(double millimetres, quantity::Unit unit, int more) {
     const double size = quantity::millimetresIn(unit);

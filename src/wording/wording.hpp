@@ -48,7 +48,7 @@ QString nameOf(setting::BaselineKind kind);
 QString nameOf(const card::Inscription& inscription, int most = 28);
 /// "Stroke, stop below".
 QString nameOf(const process::Rule& rule, working::Kind kind);
-/// Why the limit of a finding is what it is; empty where there is no more to say.
+/// Why the limit of a finding is what it is.
 QString reasonOf(const check::Finding& finding);
 QString nameOf(const type::TypefaceChoice& choice);
 /// "small capitals" for smcp; the tag itself where it is not known.
@@ -56,6 +56,8 @@ QString nameOfFeature(const std::string& tag);
 
 /// A length for reading, in the unit, without its name: 2 decimals in mm, or some `more`.
 QString lengthText(double millimetres, quantity::Unit unit, int more = 0);
+/// The same without zeros at its end.
+QString shortLength(double millimetres, quantity::Unit unit);
 
 /// The words of an inscription on one line, shortened.
 QString wordsOnOneLine(const std::string& words, int most = 28);

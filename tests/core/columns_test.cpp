@@ -8,7 +8,6 @@ using working::Kind, working::Substance;
 
 namespace {
 
-
 plane::Ring box(double x0, double y0, double x1, double y1) {
     const auto u = [](double v) { return plane::toUnits(v); };
     return {{u(x0), u(y0)}, {u(x1), u(y0)}, {u(x1), u(y1)}, {u(x0), u(y1)}};

@@ -174,6 +174,33 @@ class WordingTest : public QObject {
         QCOMPARE(names.removeDuplicates(), 0);
     }
 
+    void everyRuleHasALabelAndAReason() {
+        for (int i = 0; i < working::kinds; ++i)
+            decltype(process::Process::kind)::eachKind([&]<class One>(std::type_identity<One>) {
+                const auto kind = static_cast<working::Kind>(i);
+                QHash<QString, QString> labels;
+                for (const process::Rule& rule : rulesOf(One{}, {kind, 3, true})) {
+                    const QString label = wording::nameOf(rule, kind), name = QLatin1String(rule.name.data());
+                    QVERIFY2(labels.value(label, name) == name, qPrintable(label));
+                    labels[label] = name;
+                    QVERIFY2(QString(rule.why).endsWith('.'), qPrintable(label));
+                }
+            });
+    }
+
+    void aProcessIsSummedUp() {
+        process::Process process;
+        const auto unit = quantity::Unit::millimetre;
+        QCOMPARE(wording::summaryOf(process, unit), QString("filament print, nozzle 0.4, layer 0.2"));
+        process.kind = process::VCarving{60, 0.1};
+        process.worn = true;
+        process.own["sunk.strokeStop"] = 1;
+        QCOMPARE(wording::summaryOf(process, unit),
+                 QString("V-carving, angle of the bit 60°, tip 0.1, worn, own limits"));
+        process.name = "Quay shed";
+        QVERIFY(wording::summaryOf(process, unit).startsWith("Quay shed, "));
+    }
+
     void wordsAreShortenedToOneLine() {
         QCOMPARE(wording::wordsOnOneLine("BERTH\n14"), QString("BERTH / 14"));
         const QString shortened = wording::wordsOnOneLine(std::string(200, 'x'), 20);
@@ -186,6 +213,7 @@ class WordingTest : public QObject {
         f.measured = 0.83996;
         f.limit = 0.84;
         QCOMPARE(wording::textOf(f, card).measured, QString("0.83996 < 0.84000"));
+        f.why = process::rulesOf(process::Process{}, {working::Kind::raised, 4, false})[1].why;
         QVERIFY(wording::textOf(f, card).why.contains("printed line"));
         f.ownLimit = true; // no line of the printer is as wide as that
         QVERIFY(!wording::textOf(f, card).why.contains("line") &&
@@ -196,6 +224,10 @@ class WordingTest : public QObject {
         tall.places[0].width = 0.5;
         tall.measured = 5;
         tall.limit = 3; // six times
+        for (const process::Rule& rule :
+             process::rulesOf(process::Process{}, {working::Kind::raised, 4, false}))
+            if (rule.what == process::Measured::heightPerStroke)
+                tall.why = rule.why;
         QVERIFY(wording::textOf(tall, card).why.contains("More than 6 times"));
 
         const Finding stray = finding(FindingKind::pieceLoose, working::Kind::freeStanding, Severity::stop);

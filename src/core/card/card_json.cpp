@@ -172,8 +172,11 @@ class PartReader {
   public:
     PartReader(const Fields& json, void* part) : json_(json), part_(part) {}
 
-    void read(const PartFields& fields) {
+    /// Without those named like one of `others`.
+    void read(const PartFields& fields, const PartFields* others = nullptr) {
         for (const Field& field : fields.fields) {
+            if (others && others->find(field.name))
+                continue;
             field_ = &field;
             std::visit(*this, field.holds);
         }
@@ -237,12 +240,16 @@ class PartReader {
     }
     void operator()(const held::Kinds& kinds) const {
         std::vector<std::string_view> names;
-        for (const held::Kinds::Kind& kind : kinds.kinds) {
+        for (const held::Kinds::Kind& kind : kinds.kinds)
             names.push_back(kind.name);
-            PartReader(json_, kind.at(part_)).read(kind.fields());
-        }
         if (const auto place = json_.choice(name(), names))
             kinds.set(part_, *place);
+        // What the chosen one has is its own; what it has not was kept of the others.
+        const size_t chosen = kinds.get(part_);
+        const PartFields& own = kinds.kinds[chosen].fields();
+        for (size_t i = 0; i < kinds.kinds.size(); ++i)
+            PartReader(json_, kinds.kinds[i].at(part_))
+                .read(kinds.kinds[i].fields(), i == chosen ? nullptr : &own);
     }
 
   private:
