@@ -15,7 +15,7 @@ int main(int argc, char** argv) {
         return 2;
     constexpr rlim_t mostMemory = rlim_t(2) << 30;
     const rlimit memory{mostMemory, mostMemory};
-#ifndef __SANITIZE_ADDRESS__ // which takes addresses by the terabyte
+#if !defined(__SANITIZE_ADDRESS__) && !defined(__SANITIZE_THREAD__) // which take addresses by the terabyte
     setrlimit(RLIMIT_AS, &memory);
 #endif
     int files = 0;

@@ -9,7 +9,7 @@
 namespace bollard::app {
 namespace {
 
-constexpr int patience = 10000; // ms
+constexpr int patience = 300000; // ms; only what hangs takes so long
 
 template<class Ready> bool waitFor(Ready ready) {
     QElapsedTimer clock;

@@ -1,4 +1,5 @@
 // bollard-cli: the pipeline of the window without a display.
+#include "card/card_format.hpp"
 #include "card/card_json.hpp"
 #include "card/output.hpp"
 #include "drawing/flat_drawing.hpp"
@@ -399,6 +400,8 @@ int run(int argc, char** argv) {
     accepts(drawingCommand);
     drawingCommand->add_flag("--force", force, "Replace a file that is there");
 
+    CLI::App* formatCommand = app.add_subcommand("format", "Tell every field of a card file, as Markdown.");
+
     try {
         app.parse(argc, argv);
     } catch (const CLI::ParseError& error) {
@@ -412,6 +415,10 @@ int run(int argc, char** argv) {
         return measure(choice);
     if (*typefacesCommand)
         return listTypefaces(json, singleLine);
+    if (*formatCommand) {
+        std::cout << card::formatText();
+        return done;
+    }
     if (*drawingCommand)
         return drawLines(choice, output, curves, accept, force);
     const QStringList sides = QString::fromStdString(size).split('x');

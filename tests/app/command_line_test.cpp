@@ -45,6 +45,16 @@ class CommandLineTest : public QObject {
         QVERIFY(!out_.contains("DejaVu"));
     }
 
+    void theDocumentationOfTheCardIsWhatTheProgramTells() {
+        QCOMPARE(run({"format"}), 0);
+        QFile kept(QStringLiteral(BOLLARD_SOURCE "/docs/card-format.md"));
+        QVERIFY(kept.open(QIODevice::ReadOnly));
+        const QByteArray file = kept.readAll();
+        for (const QByteArray& line : out_.split('\n'))
+            QVERIFY2(file.contains(line), line.constData()); // the first line that is not there
+        QVERIFY2(file == out_, "bollard-cli format > docs/card-format.md");
+    }
+
     void everySampleIsCheckedDrawnAndPictured() {
         for (const QString& file : QDir(QStringLiteral(BOLLARD_SOURCE "/samples")).entryList({"*.bollard"})) {
             const QString path = QStringLiteral(BOLLARD_SOURCE "/samples/") + file;

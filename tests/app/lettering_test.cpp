@@ -209,7 +209,7 @@ class LetteringTest : public QObject {
             style.size = size;
             station().typefaces().start(f_->inscription().typeface, "BERTH", style, 1.2);
             model().setFilter({"", false, {}, 1.2});
-            if (!QTest::qWaitFor([&] { return !model().looking(); }, 60000))
+            if (!QTest::qWaitFor([&] { return !model().looking(); }, 60000 * BOLLARD_PATIENCE))
                 return -1;
             return model().rowCount();
         };

@@ -11,7 +11,7 @@ std::string wordsOf(const Maker& maker) {
     return maker.shown().made.card ? maker.shown().made.card->inscriptions[0].words : "";
 }
 bool ends(Maker& maker) {
-    return QTest::qWaitFor([&] { return maker.catalogue() && !maker.busy(); }, 60000);
+    return QTest::qWaitFor([&] { return maker.catalogue() && !maker.busy(); }, 60000 * BOLLARD_PATIENCE);
 }
 card::Card page(int letters) {
     card::Card card = samples::plate("");
@@ -56,7 +56,7 @@ class MakerTest : public QObject {
 
     void someoneWhoTypesWithoutPauseStillSeesLetters() {
         Maker maker;
-        QVERIFY(QTest::qWaitFor([&] { return maker.catalogue() != nullptr; }, 60000));
+        QVERIFY(QTest::qWaitFor([&] { return maker.catalogue() != nullptr; }, 60000 * BOLLARD_PATIENCE));
         QSet<int> seen;
         connect(&maker, &Maker::stageDone, this, [&] { seen.insert(maker.shown().revision); });
         for (int i = 0; i < 25; ++i) {

@@ -263,18 +263,18 @@ class PlacingTest : public QObject {
             i.words = "harbuor 14";
             i.language = "en_GB";
         });
-        QTRY_VERIFY_WITH_TIMEOUT(!station.spelling().misspelt().empty(), 8000);
+        QTRY_VERIFY_WITH_TIMEOUT(!station.spelling().misspelt().empty(), 8000 * BOLLARD_PATIENCE);
         QCOMPARE(station.words().extraSelections().size(), 1);
         QCOMPARE(flat().misspelt().size(), size_t{1}); // and on the board
         QPushButton* right = f_->button("harbour");
         QVERIFY(right);
         right->click();
         QTRY_COMPARE(f_->inscription().words, std::string("harbour 14"));
-        QTRY_VERIFY_WITH_TIMEOUT(station.spelling().misspelt().empty(), 8000);
+        QTRY_VERIFY_WITH_TIMEOUT(station.spelling().misspelt().empty(), 8000 * BOLLARD_PATIENCE);
         station.words().setPlainText("Grensund");
-        QTRY_VERIFY_WITH_TIMEOUT(f_->button("is right"), 8000);
+        QTRY_VERIFY_WITH_TIMEOUT(f_->button("is right"), 8000 * BOLLARD_PATIENCE);
         f_->button("is right")->click();
-        QTRY_VERIFY_WITH_TIMEOUT(station.spelling().misspelt().empty(), 8000);
+        QTRY_VERIFY_WITH_TIMEOUT(station.spelling().misspelt().empty(), 8000 * BOLLARD_PATIENCE);
     }
 
     void typefacesAreNarrowedByKindAndKept() {
@@ -286,7 +286,7 @@ class PlacingTest : public QObject {
         TypefaceFilter filter;
         filter.kind = type::TypefaceKind::singleLine;
         model.setFilter(filter);
-        QTRY_VERIFY_WITH_TIMEOUT(!model.looking(), 20000);
+        QTRY_VERIFY_WITH_TIMEOUT(!model.looking(), 20000 * BOLLARD_PATIENCE);
         QVERIFY(model.rowCount() > 10 && model.rowCount() < all);
         for (int row = 0; row < model.rowCount(); ++row)
             QVERIFY2(model.choiceAt(row).family.starts_with("Hershey") ||

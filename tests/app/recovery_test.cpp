@@ -21,7 +21,7 @@ class RecoveryTest : public QObject {
         environment.insert("BOLLARD_VICTIM", folder.path());
         victim.setProcessEnvironment(environment);
         victim.start(QCoreApplication::applicationFilePath(), QStringList());
-        QVERIFY(victim.waitForReadyRead(20000));
+        QVERIFY(victim.waitForReadyRead(20000 * BOLLARD_PATIENCE));
         ::kill(pid_t(victim.processId()), SIGKILL);
         victim.waitForFinished();
 

@@ -28,7 +28,7 @@ class StartPageTest : public QObject {
         QVERIFY(samples.size() >= 7);
         for (auto* sample : samples) {
             QVERIFY(sample->accessibleName().startsWith("Sample: "));
-            QTRY_VERIFY_WITH_TIMEOUT(!sample->icon().isNull(), 20000);
+            QTRY_VERIFY_WITH_TIMEOUT(!sample->icon().isNull(), 20000 * BOLLARD_PATIENCE);
         }
         QList<QImage> seen;
         for (auto* sample : samples) {

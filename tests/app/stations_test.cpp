@@ -2,6 +2,8 @@
 #include "app/controls/number_field.hpp"
 #include "window_fixture.hpp"
 #include <QCheckBox>
+#include <QComboBox>
+#include <QLineEdit>
 
 using namespace bollard;
 using namespace bollard::app;
@@ -163,6 +165,52 @@ class StationsTest : public QObject {
         WindowFixture::typeInto(*thickness, "4 mm");
         QCOMPARE(editor().card().blank.thickness, 4.0);
         QVERIFY(before.blank.width == editor().card().blank.width);
+    }
+
+    void aProcessIsChosenKeptForOtherCardsAndForgotten() {
+        start("berth-14", 0);
+        QComboBox* const kinds = shown<QComboBox>(RouteCard::process).value(0);
+        QVERIFY(kinds && kinds->accessibleName() == "Process");
+        const auto choose = [&](const QString& name) {
+            kinds->setCurrentIndex(kinds->findText(name));
+            emit kinds->activated(kinds->currentIndex());
+        };
+        const auto field = [&](const QString& name) -> NumberField* {
+            for (NumberField* each : shown<NumberField>(RouteCard::process))
+                if (each->accessibleName() == name)
+                    return each;
+            return nullptr;
+        };
+        const process::Process filament = editor().card().process;
+        choose("Torch cutting");
+        QVERIFY(editor().card().process.kind.is<process::Torch>());
+        QVERIFY(field("Kerf") && !field("Nozzle") && field("Stroke, stop below"));
+        WindowFixture::typeInto(*field("Kerf"), "2");
+        WindowFixture::typeInto(*field("Stroke, stop below"), "1.25");
+        QCOMPARE(editor().card().process.own.at("raised.strokeStop"), 1.25);
+
+        for (QLineEdit* edit : shown<QLineEdit>(RouteCard::process))
+            if (edit->accessibleName().startsWith("Name to keep")) {
+                edit->setText("Yard torch / 2");
+                QTest::keyClick(edit, Qt::Key_Return);
+            }
+        const process::Process torch = editor().card().process;
+        QCOMPARE(torch.name, std::string("Yard torch / 2"));
+        QVERIFY(
+            window().routeCard().station(RouteCard::process).summary().startsWith("Yard torch / 2, kerf 2"));
+        choose("Laser cutting"); // has the kerf, but not the limits
+        QCOMPARE(editor().card().process.kind.as<process::Laser>().kerf, 2.0);
+        QVERIFY(editor().card().process.own.empty() && editor().card().process.name.empty());
+        choose("Yard torch / 2");
+        QVERIFY(editor().card().process == torch);
+
+        QPushButton* const forget = f_->button("Forget Yard torch / 2");
+        QVERIFY(forget);
+        forget->click();
+        QVERIFY(kinds->findText("Yard torch / 2") < 0 && editor().card().process == torch);
+        while (editor().history().canUndo())
+            editor().history().undo();
+        QVERIFY(editor().card().process == filament);
     }
 
     void summariesFollowEveryEdit() {

@@ -15,6 +15,7 @@ namespace bollard::app {
 class WindowFixture {
   public:
     WindowFixture() {
+        qputenv("XDG_DATA_HOME", folder.path().toUtf8());
         QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, folder.path());
         QSettings::setPath(QSettings::IniFormat, QSettings::UserScope, folder.path());
         QCoreApplication::setOrganizationName("BollardTest");

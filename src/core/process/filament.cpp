@@ -49,8 +49,8 @@ template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<boll
     static const PartFields fields =
         std::move(Describing<Filament>()
                       .number("nozzle", &Filament::nozzle, Dimension::length, {0.05, 5})
-                      .about("filament: diameter of the nozzle, mm")
+                      .about("diameter of the nozzle, mm")
                       .number("layer", &Filament::layer, Dimension::length, {0.01, 5})
-                      .about("filament, resin: height of a layer, mm"));
+                      .about("height of a layer, mm"));
     return fields;
 }

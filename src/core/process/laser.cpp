@@ -23,6 +23,6 @@ template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<boll
     using process::Laser;
     static const PartFields fields = std::move(Describing<Laser>()
                                                    .number("kerf", &Laser::kerf, Dimension::length, {0, 20})
-                                                   .about("torch, laser: how wide the cut is, mm"));
+                                                   .about("how wide the cut is, mm"));
     return fields;
 }

@@ -19,6 +19,6 @@ const bollard::quantity::PartFields& bollard::quantity::fieldsOf<bollard::proces
     static const PartFields fields =
         std::move(Describing<LineEngraving>()
                       .number("tip", &LineEngraving::tip, Dimension::length, {0, 10})
-                      .about("V-carving, line engraving: how wide the point is, mm"));
+                      .about("how wide the point is, mm"));
     return fields;
 }

@@ -21,6 +21,6 @@ template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<boll
     static const PartFields fields =
         std::move(Describing<Milling>()
                       .number("diameter", &Milling::diameter, Dimension::length, {0.05, 100})
-                      .about("milling: of the cutter, mm"));
+                      .about("diameter of the cutter, mm"));
     return fields;
 }

@@ -27,8 +27,8 @@ template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<boll
     static const PartFields fields =
         std::move(Describing<Resin>()
                       .number("pixel", &Resin::pixel, Dimension::length, {0.005, 1})
-                      .about("resin: how wide one pixel of the light is, mm")
+                      .about("how wide one pixel of the light is, mm")
                       .number("layer", &Resin::layer, Dimension::length, {0.01, 5})
-                      .about("filament, resin: height of a layer, mm"));
+                      .about("height of a layer, mm"));
     return fields;
 }

@@ -24,6 +24,6 @@ template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<boll
     using process::Torch;
     static const PartFields fields = std::move(Describing<Torch>()
                                                    .number("kerf", &Torch::kerf, Dimension::length, {0, 20})
-                                                   .about("torch, laser: how wide the cut is, mm"));
+                                                   .about("how wide the cut is, mm"));
     return fields;
 }

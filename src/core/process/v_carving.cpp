@@ -18,8 +18,8 @@ template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<boll
     static const PartFields fields =
         std::move(Describing<VCarving>()
                       .number("angle", &VCarving::angle, Dimension::angle, {5, 170})
-                      .about("V-carving: between the flanks of the bit, degrees")
+                      .about("between the flanks of the bit, degrees")
                       .number("tip", &VCarving::tip, Dimension::length, {0, 10})
-                      .about("V-carving, line engraving: how wide the point is, mm"));
+                      .about("how wide the point is, mm"));
     return fields;
 }
