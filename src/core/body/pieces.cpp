@@ -1,25 +1,11 @@
 #include "body/pieces.hpp"
+#include "quantity/groups.hpp"
 #include <map>
-#include <numeric>
 
 namespace bollard::body {
 namespace {
 
 using working::Columns, working::Interval;
-
-class Joined {
-  public:
-    explicit Joined(size_t count) : parent_(count) { std::iota(parent_.begin(), parent_.end(), size_t{0}); }
-    size_t of(size_t i) {
-        while (parent_[i] != i)
-            i = parent_[i] = parent_[parent_[i]];
-        return i;
-    }
-    void join(size_t a, size_t b) { parent_[of(a)] = of(b); }
-
-  private:
-    std::vector<size_t> parent_;
-};
 
 double areaOf(const plane::Subdivision& plan, const plane::Triangle& triangle) {
     const auto corner = [&](size_t k) { return plan.points[size_t(triangle.corners[k])]; };
@@ -37,7 +23,7 @@ Pieces piecesOf(const Columns& columns) {
     std::vector<size_t> first{0};
     for (const auto& intervals : material)
         first.push_back(first.back() + intervals.size());
-    Joined joined(first.back());
+    quantity::Groups joined(first.back());
     for (size_t cell = 0; cell < material.size(); ++cell)
         for (size_t i = 1; i < material[cell].size(); ++i)
             if (material[cell][i].low == material[cell][i - 1].high)

@@ -1,8 +1,8 @@
 #include "plane/filling.hpp"
 #include "plane/near_boxes.hpp"
+#include "quantity/groups.hpp"
 #include <algorithm>
 #include <map>
-#include <numeric>
 
 namespace bollard::plane {
 namespace {
@@ -23,8 +23,7 @@ bool meet(const Side& a, const Side& b) {
 /// The rings in groups that meet, and which rings meet themselves.
 class Contacts {
   public:
-    explicit Contacts(const std::vector<Ring>& rings) : parent_(rings.size()), self_(rings.size()) {
-        std::iota(parent_.begin(), parent_.end(), 0);
+    explicit Contacts(const std::vector<Ring>& rings) : groups_(rings.size()), self_(rings.size()) {
         std::vector<Side> sides;
         std::vector<Box> boxes;
         for (size_t r = 0; r < rings.size(); ++r)
@@ -39,7 +38,7 @@ class Contacts {
             if (!meet(a, b))
                 continue;
             if (a.ring != b.ring) {
-                parent_[size_t(of(a.ring))] = of(b.ring);
+                groups_.join(size_t(a.ring), size_t(b.ring));
                 continue;
             }
             // Neighbours share a corner; more than that only when one runs back over the other.
@@ -52,15 +51,11 @@ class Contacts {
                 self_[size_t(a.ring)] = true;
         }
     }
-    int of(int ring) {
-        while (parent_[size_t(ring)] != ring)
-            ring = parent_[size_t(ring)] = parent_[size_t(parent_[size_t(ring)])];
-        return ring;
-    }
+    int of(int ring) { return int(groups_.of(size_t(ring))); }
     bool meetsItself(int ring) const { return self_[size_t(ring)]; }
 
   private:
-    std::vector<int> parent_;
+    quantity::Groups groups_;
     std::vector<bool> self_;
 };
 

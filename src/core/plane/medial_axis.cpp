@@ -1,6 +1,6 @@
 #include "plane/medial_axis.hpp"
+#include "quantity/groups.hpp"
 #include <boost/polygon/voronoi.hpp>
-#include <numeric>
 #include <optional>
 
 namespace bollard::plane {
@@ -182,20 +182,6 @@ MedialEdge medialEdge(const Boundary& boundary, const Edge& edge) {
     return result;
 }
 
-class Groups {
-  public:
-    explicit Groups(int count) : parent_(size_t(count)) { std::iota(parent_.begin(), parent_.end(), 0); }
-    int of(int i) {
-        while (parent_[size_t(i)] != i)
-            i = parent_[size_t(i)] = parent_[size_t(parent_[size_t(i)])];
-        return i;
-    }
-    void join(int a, int b) { parent_[size_t(of(a))] = of(b); }
-
-  private:
-    std::vector<int> parent_;
-};
-
 /// Tips that taper are no strokes that become thin. From every free end inwards, as long as the radius grows
 /// by more than `taperingSlope` of the way, what it loses towards the tip counts the less the steeper it
 /// falls, and nothing from `pointedSlope` on: those edges are dropped. Gives the least radius that counts of
@@ -272,11 +258,13 @@ std::vector<WidthSample> widthsOf(const MedialAxis& axis, const Region& region) 
     for (const Ring& ring : region.rings)
         isHole.push_back(areaOf(ring) < 0);
 
-    Groups groups(axis.nodes * 2);
-    const auto groupOf = [&](const MedialEdge& edge) { return edge.fromNode * 2 + (edge.inside ? 1 : 0); };
+    quantity::Groups groups(size_t(axis.nodes) * 2);
+    const auto groupOf = [&](const MedialEdge& edge) {
+        return size_t(edge.fromNode) * 2 + (edge.inside ? 1 : 0);
+    };
     std::vector<bool> kept;
     for (const MedialEdge& edge : axis.edges) {
-        groups.join(groupOf(edge), edge.toNode * 2 + (edge.inside ? 1 : 0));
+        groups.join(groupOf(edge), size_t(edge.toNode) * 2 + (edge.inside ? 1 : 0));
         kept.push_back(edge.facing >= leastFacing);
     }
     const std::vector<double> counted = easeTips(axis.edges, axis.nodes, kept);
@@ -287,13 +275,13 @@ std::vector<WidthSample> widthsOf(const MedialAxis& axis, const Region& region) 
         const MedialEdge& edge = axis.edges[i];
         if (!kept[i])
             continue;
-        measured[size_t(groups.of(groupOf(edge)))] = true;
+        measured[groups.of(groupOf(edge))] = true;
         samples.push_back({kindOf(edge, isHole), edge.least, 2 * counted[i], length(edge.to - edge.from)});
     }
     // Where nothing was left: the largest circle, but not in the open surroundings.
     std::vector<const MedialEdge*> widest(size_t(axis.nodes) * 2, nullptr);
     for (const MedialEdge& edge : axis.edges) {
-        const auto group = size_t(groups.of(groupOf(edge)));
+        const auto group = groups.of(groupOf(edge));
         const bool bounded = edge.inside || kindOf(edge, isHole) == WidthKind::counter;
         if (measured[group] || !bounded)
             continue;

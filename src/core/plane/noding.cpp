@@ -1,5 +1,6 @@
 #include "plane/noding.hpp"
 #include "plane/near_boxes.hpp"
+#include "plane/segment.hpp"
 #include <optional>
 
 namespace bollard::plane {
@@ -10,13 +11,6 @@ struct OpenEdge {
     Point from, to;
     std::vector<Point> splits{};
 };
-
-bool strictlyWithin(const OpenEdge& edge, Point p) {
-    if (p == edge.from || p == edge.to || turn(edge.from, edge.to, p) != 0)
-        return false;
-    return std::min(edge.from.x, edge.to.x) <= p.x && p.x <= std::max(edge.from.x, edge.to.x) &&
-           std::min(edge.from.y, edge.to.y) <= p.y && p.y <= std::max(edge.from.y, edge.to.y);
-}
 
 std::optional<Point> crossing(const OpenEdge& a, const OpenEdge& b) {
     const auto p = turn(a.from, a.to, b.from), q = turn(a.from, a.to, b.to);
@@ -38,10 +32,10 @@ bool splitPair(OpenEdge& a, OpenEdge& b) {
             b.splits.push_back(*p);
     }
     for (const Point p : {b.from, b.to})
-        if (strictlyWithin(a, p))
+        if (strictlyWithin(a.from, a.to, p))
             a.splits.push_back(p);
     for (const Point p : {a.from, a.to})
-        if (strictlyWithin(b, p))
+        if (strictlyWithin(b.from, b.to, p))
             b.splits.push_back(p);
     return a.splits.size() + b.splits.size() > before;
 }

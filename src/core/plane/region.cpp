@@ -1,8 +1,9 @@
 #include "plane/region.hpp"
 #include "plane/filling.hpp"
 #include "plane/near_boxes.hpp"
+#include "plane/segment.hpp"
+#include "quantity/groups.hpp"
 #include <map>
-#include <numeric>
 #include <polyclipping/clipper.hpp>
 
 namespace bollard::plane {
@@ -47,13 +48,6 @@ size_t pointsIn(const std::vector<Ring>& rings) {
     for (const Ring& ring : rings)
         points += ring.size();
     return points;
-}
-
-bool strictlyWithin(Point from, Point to, Point p) {
-    if (p == from || p == to || turn(from, to, p) != 0)
-        return false;
-    return std::min(from.x, to.x) <= p.x && p.x <= std::max(from.x, to.x) && std::min(from.y, to.y) <= p.y &&
-           p.y <= std::max(from.y, to.y);
 }
 
 /// Rings that do not cross, but may touch themselves and each other, as rings that touch in corners only and
@@ -130,19 +124,13 @@ Region combined(const std::vector<Ring>& subject, const std::vector<Ring>& clip,
 
 /// Groups of indices whose boxes meet, directly or through others.
 std::vector<std::vector<size_t>> meetingGroups(std::span<const Box> boxes) {
-    std::vector<size_t> parent(boxes.size());
-    std::iota(parent.begin(), parent.end(), size_t{0});
-    const auto root = [&](size_t i) {
-        while (parent[i] != i)
-            i = parent[i] = parent[parent[i]];
-        return i;
-    };
+    quantity::Groups together(boxes.size());
     for (const auto& [i, j] : nearBoxes(boxes))
-        parent[root(size_t(i))] = root(size_t(j));
+        together.join(size_t(i), size_t(j));
     std::map<size_t, std::vector<size_t>> groups;
     for (size_t i = 0; i < boxes.size(); ++i)
         if (!boxes[i].empty())
-            groups[root(i)].push_back(i);
+            groups[together.of(i)].push_back(i);
     std::vector<std::vector<size_t>> result;
     for (auto& [key, members] : groups)
         result.push_back(std::move(members));

@@ -1,6 +1,6 @@
 #include "working/contacts.hpp"
+#include "quantity/groups.hpp"
 #include <array>
-#include <numeric>
 #include <set>
 
 namespace bollard::working {
@@ -108,16 +108,10 @@ bool pinchedAt(const std::vector<Material>& sectors, std::int32_t height) {
         solid[i] = below;
         solid[n + i] = above;
     }
-    std::vector<size_t> parent(2 * n);
-    std::iota(parent.begin(), parent.end(), size_t{0});
-    const auto root = [&](size_t i) {
-        while (parent[i] != i)
-            i = parent[i];
-        return i;
-    };
+    quantity::Groups groups(2 * n);
     const auto join = [&](size_t i, size_t j) {
         if (solid[i] == solid[j])
-            parent[root(i)] = root(j);
+            groups.join(i, j);
     };
     for (size_t i = 0; i < n; ++i) {
         join(i, n + i);
@@ -126,7 +120,7 @@ bool pinchedAt(const std::vector<Material>& sectors, std::int32_t height) {
     }
     std::set<size_t> solids, empties;
     for (size_t i = 0; i < 2 * n; ++i)
-        (solid[i] ? solids : empties).insert(root(i));
+        (solid[i] ? solids : empties).insert(groups.of(i));
     // Two solid sectors of one band that meet only along the upright line through the point.
     const auto runs = [&](size_t from) {
         int count = 0;
