@@ -1,0 +1,66 @@
+#include "cli/command.hpp"
+#include "wording/wording.hpp"
+#include <array>
+#include <iostream>
+#include <nlohmann/json.hpp>
+
+namespace bollard::cli {
+namespace {
+
+using Json = nlohmann::ordered_json;
+
+Json jsonOf(const check::Finding& finding, const card::Card& card) {
+    const wording::FindingText text = wording::textOf(finding, card);
+    constexpr std::array names{"note", "watch", "stop"};
+    Json json{{"id", finding.id},
+              {"kind", check::nameOf(finding.kind)},
+              {"severity", names[size_t(finding.severity)]},
+              {"what", text.title.toStdString()},
+              {"where", text.where.toStdString()},
+              {"measured", finding.measured},
+              {"limit", finding.limit},
+              {"count", finding.count},
+              {"reason", text.why.toStdString()},
+              {"inscription", finding.inscription >= 0 ? Json(finding.inscription) : Json()},
+              {"accepted", finding.accepted},
+              {"mends", Json::array()}};
+    json["places"] = Json::array();
+    for (const check::FindingPlace& place : finding.places)
+        json["places"].push_back({{"text", place.text},
+                                  {"x", plane::toMillimetres(place.at.x)},
+                                  {"y", plane::toMillimetres(place.at.y)},
+                                  {"width", place.width}});
+    return json;
+}
+
+int checkCard(const Arguments& arguments) {
+    const Run run(arguments);
+    if (!run.made.checked)
+        return run.code;
+    const auto& findings = run.made.checked->findings;
+    if (arguments.json) {
+        Json list = Json::array();
+        for (const check::Finding& finding : findings)
+            list.push_back(jsonOf(finding, *run.made.card));
+        std::cout << Json{{"verdict", wording::verdictOf(run.made).toStdString()}, {"findings", list}}.dump(2)
+                  << "\n";
+    } else {
+        std::cout << wording::verdictOf(run.made).toStdString() << "\n";
+        for (const check::Finding& finding : findings)
+            std::cout << lineOf(finding, *run.made.card) << "\n";
+    }
+    if (run.code != done)
+        return run.code;
+    return !arguments.accept && check::worstOf(findings) == check::Severity::stop ? stopFinding : done;
+}
+
+} // namespace
+
+Command checkCommand() {
+    return {"check",
+            "Tell the findings. Exit 0: nothing stops; 1: a stop finding; 2: cannot be read.",
+            {"CARD", "row", "json", "accept"},
+            checkCard};
+}
+
+} // namespace bollard::cli

@@ -1,0 +1,112 @@
+#include "cli/command.hpp"
+#include "card/card_json.hpp"
+#include "card/output.hpp"
+#include "drawing/tokens.hpp"
+#include "wording/wording.hpp"
+#include <array>
+#include <filesystem>
+#include <iostream>
+
+namespace bollard::cli {
+
+int complain(const quantity::Problem& problem, const std::string& about, int code) {
+    std::cerr << (about.empty() ? "" : about + ": ") << wording::sentenceOf(problem).toStdString() << "\n";
+    return code;
+}
+
+std::shared_ptr<const type::Catalogue> catalogue() {
+    return std::make_shared<const type::Catalogue>((drawing::shareFolder() + "/fonts").toStdString());
+}
+
+Run::Run(const Arguments& arguments) {
+    const auto& path = arguments.card;
+    const int row = arguments.row;
+    const auto text = files::readWhole(path);
+    if (!text) {
+        code = complain(text.problem(), "", unreadable);
+        return;
+    }
+    auto read = card::cardFromJson(*text);
+    if (!read) {
+        code = complain(read.problem(), path, unreadable);
+        return;
+    }
+    if (row < 1 || row > read->rows->count()) {
+        code = complain(
+            {quantity::ProblemKind::rowMissing, std::to_string(row), std::to_string(read->rows->count())},
+            path, unreadable);
+        return;
+    }
+    card::Card card = *std::move(read);
+    card.row = row - 1;
+    card::Pipeline pipeline(catalogue());
+    const std::string folder = std::filesystem::path(path).parent_path().string();
+    made = pipeline.run(std::make_shared<const card::Card>(std::move(card)), folder);
+    for (const check::Finding& problem : made.lettering->problems)
+        if (problem.kind == check::FindingKind::typefaceProblem)
+            code = complain(problem.problem, path, unreadable);
+}
+
+std::string lineOf(const check::Finding& finding, const card::Card& card) {
+    const wording::FindingText text = wording::textOf(finding, card);
+    constexpr std::array names{"note", "watch", "stop"};
+    QString line = QString("%1: %2").arg(names[size_t(finding.severity)], text.title);
+    if (!text.where.isEmpty())
+        line += ", " + text.where;
+    if (!text.measured.isEmpty())
+        line += " (" + text.measured + ")";
+    return (line + ". " + text.why).toStdString();
+}
+
+std::string withAnEnding(const std::string& path, const std::string& usual) {
+    const std::string ending = std::filesystem::path(path).extension().string();
+    constexpr size_t longest = 5;
+    const bool told =
+        card::formatOf(path) ||
+        (ending.size() > 2 && ending.size() <= longest &&
+         std::ranges::all_of(ending.substr(1), [](unsigned char c) { return std::isalpha(c) != 0; }));
+    return told ? path : files::withEnding(path, usual);
+}
+
+files::IfThere ifThere(const Arguments& arguments) {
+    return arguments.force ? files::IfThere::replace : files::IfThere::refuse;
+}
+
+namespace {
+
+/// Tells the stop findings that keep a card from being written, unless they are let pass. False: go on.
+bool refuses(const card::Made& made, bool accept) {
+    if (accept || check::worstOf(made.checked->findings) != check::Severity::stop)
+        return false;
+    for (const check::Finding& finding : made.checked->findings)
+        if (finding.severity == check::Severity::stop && !finding.accepted)
+            std::cerr << lineOf(finding, *made.card) << "\n";
+    std::cerr << "Nothing was written. Mend the card, or write all the same with --accept.\n";
+    return true;
+}
+
+} // namespace
+
+int write(const Arguments& arguments, const std::vector<std::string>& outputs) {
+    const auto curves = arguments.curves == "splines" ? files::DxfCurves::splines : files::DxfCurves::arcs;
+    std::error_code unknown;
+    for (const std::string& output : outputs)
+        if (!arguments.force && std::filesystem::exists(output, unknown))
+            return complain({quantity::ProblemKind::fileExists, output}, "", notWritten);
+    const Run run(arguments);
+    if (run.code != done)
+        return run.code;
+    if (refuses(run.made, arguments.accept))
+        return stopFinding;
+    std::vector<files::WholeFile> made;
+    for (const std::string& output : outputs) {
+        auto bytes = card::outputOf(run.made, *card::formatOf(output), output, curves);
+        if (!bytes)
+            return complain(bytes.problem(), "", notWritten);
+        made.push_back({output, *std::move(bytes)});
+    }
+    const auto written = files::writeTogether(made, ifThere(arguments));
+    return written ? done : complain(written.problem(), "", notWritten);
+}
+
+} // namespace bollard::cli

@@ -1,0 +1,63 @@
+// What a command of bollard-cli is, and what several of them need. One file a command; the table is in
+// main.cpp.
+#pragma once
+#include "card/pipeline.hpp"
+#include "files/whole_file.hpp"
+#include <string>
+#include <vector>
+
+namespace bollard::cli {
+
+/// 2 is for wrong use too.
+enum Exit { done = 0, stopFinding = 1, unreadable = 2, notWritten = 3 };
+
+/// What was asked for; each command takes some of it, and main.cpp knows how it is written.
+struct Arguments {
+    std::string card;
+    int row = 1; ///< from 1
+    std::vector<std::string> outputs;
+    bool accept = false, force = false, json = false, singleLine = false;
+    std::string view = "flat", size = "1280x800", curves = "arcs";
+};
+
+struct Command {
+    std::string name;
+    std::string help;
+    std::vector<std::string> takes; ///< options by their names in main.cpp's table
+    int (*run)(const Arguments&);
+    bool draws = false; ///< needs fonts and graphics
+};
+
+Command makeCommand();
+Command checkCommand();
+Command measureCommand();
+Command pictureCommand();
+Command typefacesCommand();
+Command drawingCommand();
+Command formatCommand();
+
+/// Tells a problem on standard error, with what it is about where that is not empty; gives the code back.
+int complain(const quantity::Problem& problem, const std::string& about, int code);
+
+std::shared_ptr<const type::Catalogue> catalogue();
+
+/// A card read and made. Problems with the card or a file it needs end in exit code 2.
+struct Run {
+    card::Made made;
+    int code = done;
+    explicit Run(const Arguments& arguments);
+};
+
+/// A finding on one line.
+std::string lineOf(const check::Finding& finding, const card::Card& card);
+
+/// The path with `usual` as its ending where it has none. What ends in a few letters means them as an ending,
+/// known or not: a dot elsewhere in a name does not.
+std::string withAnEnding(const std::string& path, const std::string& usual);
+
+files::IfThere ifThere(const Arguments& arguments);
+
+/// Makes all the outputs, then writes all of them or none; refuses while a stop finding stands.
+int write(const Arguments& arguments, const std::vector<std::string>& outputs);
+
+} // namespace bollard::cli

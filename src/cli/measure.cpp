@@ -1,0 +1,89 @@
+#include "cli/command.hpp"
+#include <iostream>
+#include <nlohmann/json.hpp>
+
+namespace bollard::cli {
+namespace {
+
+using Json = nlohmann::ordered_json;
+
+Json smallest(const check::Measures& measures, check::ReadingKind kind) {
+    const check::Reading* reading = check::narrowest(measures, kind);
+    return {{"smallest", reading ? Json(reading->width) : Json()}};
+}
+
+/// The narrowest place that alone holds two parts together.
+Json neckOf(const card::Made& made) {
+    Json neck{{"smallest", nullptr}, {"x", nullptr}, {"y", nullptr}};
+    const auto note = [&](double width, plane::Vector at) {
+        if (neck["smallest"].is_null() || width < neck["smallest"].get<double>())
+            neck = {
+                {"smallest", width}, {"x", plane::toMillimetres(at.x)}, {"y", plane::toMillimetres(at.y)}};
+    };
+    const auto kindOf = [&](int slot) { return made.lettering->inscriptions[size_t(slot)].working.kind; };
+    for (const check::Reading& reading : made.checked->measures->readings)
+        if (reading.kind == check::ReadingKind::bridge &&
+            kindOf(reading.inscription) == working::Kind::pierced)
+            note(reading.width, reading.at);
+    for (const check::Joint& joint : made.checked->measures->joints)
+        if (kindOf(joint.inscription) == working::Kind::freeStanding)
+            note(joint.neck, joint.at);
+    return neck;
+}
+
+int measure(const Arguments& arguments) {
+    const Run run(arguments);
+    if (run.code != done)
+        return run.code;
+    const card::Solid& solid = *run.made.solid;
+    if (solid.problem)
+        return complain(*solid.problem, arguments.card, stopFinding);
+    Json loose = Json::array();
+    for (const check::DropOut& dropOut : solid.dropOuts.loose) {
+        const auto& letters = run.made.lettering->inscriptions[size_t(dropOut.inscription)];
+        const setting::Letter& letter = letters.setting->letters[size_t(dropOut.letter)];
+        loose.push_back({{"kind", dropOut.kind == check::DropOut::Kind::counter ? "counter" : "letter"},
+                         {"text", letter.text},
+                         {"inscription", letters.inscription},
+                         {"index", letter.index}});
+    }
+    plane::Box box;
+    double area = 0;
+    for (const working::Worked& worked : working::workedOf(run.made.lettering->inscriptions)) {
+        box.include(plane::boxOf(worked.region));
+        area += plane::areaOf(worked.region);
+    }
+    const auto extent = [&](std::int32_t low, std::int32_t high) {
+        return box.empty() ? 0.0 : plane::toMillimetres(double(high) - low);
+    };
+    const check::Measures& measures = *run.made.checked->measures;
+    std::cout << Json{{"pieces", solid.dropOuts.pieces},
+                      {"loose", loose},
+                      {"stroke", smallest(measures, check::ReadingKind::stroke)},
+                      {"gap", smallest(measures, check::ReadingKind::gap)},
+                      {"counter", smallest(measures, check::ReadingKind::counter)},
+                      {"neck", neckOf(run.made)},
+                      {"letters",
+                       {{"width", extent(box.low.x, box.high.x)},
+                        {"height", extent(box.low.y, box.high.y)},
+                        {"area", area / (plane::unitsPerMillimetre * plane::unitsPerMillimetre)}}},
+                      {"body",
+                       {{"volume", body::volumeOf(solid.mesh)},
+                        {"triangles", solid.mesh.triangles.size()},
+                        {"vertices", solid.mesh.vertices.size()},
+                        {"closed", !solid.mesh.empty() && body::faultsOf(solid.mesh).none()}}}}
+                     .dump(2)
+              << "\n";
+    return done;
+}
+
+} // namespace
+
+Command measureCommand() {
+    return {"measure",
+            "Tell pieces, widths and the solid's numbers as JSON, which is how it always answers.",
+            {"CARD", "row", "json"},
+            measure};
+}
+
+} // namespace bollard::cli

@@ -1,0 +1,57 @@
+#include "cli/command.hpp"
+#include "drawing/flat_drawing.hpp"
+#include "picture/frame.hpp"
+#include <QBuffer>
+#include <QImage>
+#include <QPainter>
+#include <QStringList>
+#include <iostream>
+
+namespace bollard::cli {
+namespace {
+
+int drawPicture(const Arguments& arguments) {
+    const QStringList sides = QString::fromStdString(arguments.size).split('x');
+    const QSize size(sides.value(0).toInt(), sides.value(1).toInt());
+    constexpr int least = 16, most = 16000;
+    if (std::min(size.width(), size.height()) < least || std::max(size.width(), size.height()) > most) {
+        std::cerr << "--size wants WIDTHxHEIGHT in pixels, 16 to 16000 each, for example 1280x800.\n";
+        return unreadable;
+    }
+    const Run run(arguments);
+    if (run.code != done)
+        return run.code;
+    QImage image(size, QImage::Format_RGB32);
+    if (arguments.view == "flat") {
+        const drawing::FlatDrawing flat(run.made);
+        const QRectF area(QPointF(0, 0), QSizeF(size));
+        QPainter painter(&image);
+        flat.paint(painter, area, flat.fitted(area), {});
+    } else {
+        const picture::Scene scene = picture::sceneOf(run.made.solid->mesh);
+        picture::View wanted;
+        wanted.camera = picture::fitted(scene.extent, wanted.camera.turn, wanted.camera.tilt, size.width(),
+                                        size.height());
+        wanted.paints = drawing::paintsOf(drawing::Look::light);
+        const picture::Frame frame = picture::frameOf(scene, wanted, size.width(), size.height());
+        std::copy(frame.pixels.begin(), frame.pixels.end(), reinterpret_cast<picture::Pixel*>(image.bits()));
+    }
+    QByteArray bytes;
+    QBuffer buffer(&bytes);
+    image.save(&buffer, "PNG");
+    const auto written = files::writeWhole(files::withEnding(arguments.outputs.front(), "png"),
+                                           {bytes.constData(), size_t(bytes.size())}, ifThere(arguments));
+    return written ? done : complain(written.problem(), "", notWritten);
+}
+
+} // namespace
+
+Command pictureCommand() {
+    return {"picture",
+            "Draw a view into a PNG file.",
+            {"CARD", "row", "view", "output", "size", "force"},
+            drawPicture,
+            true};
+}
+
+} // namespace bollard::cli
