@@ -128,6 +128,8 @@ QString titleOf(const Finding& finding, const card::Card& card) {
         return Findings::tr("The blank has no size");
     case FindingKind::holeOutside:
         return Findings::tr("Hole beyond the blank");
+    case FindingKind::landNarrow:
+        return Findings::tr("Narrow land beside a hole");
     case FindingKind::solidFailed:
         return Findings::tr("The solid could not be built");
     case FindingKind::outlineMended:
@@ -197,6 +199,7 @@ QString whyOf(const Finding& finding, const card::Card& card) {
     case FindingKind::heightTall:
     case FindingKind::heightWorn:
     case FindingKind::beddingThin:
+    case FindingKind::landNarrow:
         return reasonOf(finding);
     case FindingKind::outsideBlank:
         return Findings::tr("Part of the words lies off the blank or over a hole.");

@@ -1,5 +1,6 @@
 #include "../sample_cards.hpp"
 #include "blank/blank.hpp"
+#include <random>
 
 using namespace bollard;
 using blank::Blank, blank::Kind;
@@ -72,6 +73,58 @@ class BlankTest : public QObject {
             QVERIFY(faults.openEdges == 0 && faults.crowdedEdges == 0 && faults.pinchedVertices == 0);
             COMPARE_NEAR(body::volumeOf(made.solid->mesh) / (areaOf(blank) * blank.thickness), 1, 1e-6);
         }
+    }
+
+    void landsAreThoseOfTheOutline() {
+        // Holes anywhere within plates and discs, against the distance from each to the flattened outline.
+        std::mt19937 random(7);
+        const auto between = [&](double low, double high) {
+            return std::uniform_real_distribution<double>(low, high)(random);
+        };
+        for (int k = 0; k < 200; ++k) {
+            blank::Blank blank;
+            blank.kind = k % 2 ? blank::Kind::disc : blank::Kind::plate;
+            blank.width = between(20, 60);
+            blank.height = between(20, 60);
+            blank.corner = between(0, 15);
+            blank.diameter = between(20, 60);
+            const plane::Vector size = blank::sizeOf(blank);
+            blank.holes = {{between(3, size.x - 3), between(3, size.y - 3), 2}};
+            const blank::Hole hole = blank.holes[0];
+            blank::Blank whole = blank;
+            whole.holes.clear();
+            const plane::Vector middle = plane::unitsPerMillimetre * plane::Vector{hole.x, hole.y};
+            const plane::Region outline = blank::regionOf(whole);
+            double nearest = 1e9;
+            const plane::Ring& ring = outline.rings[0];
+            for (size_t i = 0; i < ring.size(); ++i)
+                nearest =
+                    std::min(nearest, plane::distanceToSegment(middle, plane::vectorOf(ring[i]),
+                                                               plane::vectorOf(ring[(i + 1) % ring.size()])));
+            const double land = plane::contains(outline, plane::onGrid(middle))
+                                    ? plane::toMillimetres(nearest) - hole.diameter / 2
+                                    : -1;
+            const auto lands = blank::landsOf(blank, 100);
+            QCOMPARE(lands.size(), size_t(land > 0 ? 1 : 0));
+            if (land > 0)
+                COMPARE_NEAR(lands[0].width, land, 0.011); // the outline is flattened within 0.01
+        }
+    }
+
+    void landsBetweenHolesAreToldInTheirMiddle() {
+        blank::Blank blank;
+        blank.holes = {{30, 20, 4}, {36.5, 20, 6}, {80, 20, 4}, {82, 20, 4}};
+        const auto lands = blank::landsOf(blank, 5);
+        QCOMPARE(lands.size(), size_t(1)); // the last two are one hole
+        COMPARE_NEAR(lands[0].width, 1.5, 1e-12);
+        COMPARE_NEAR(lands[0].at.x, 32.75, 1e-12);
+        blank.kind = blank::Kind::disc;
+        blank.diameter = 60;
+        blank.centreHole = 10;
+        blank.holes = {{30, 41.5, 4}};
+        COMPARE_NEAR(blank::landsOf(blank, 5).at(0).width, 4.5, 1e-12);
+        blank.kind = blank::Kind::none;
+        QVERIFY(blank::landsOf(blank, 5).empty());
     }
 };
 QTEST_APPLESS_MAIN(BlankTest)

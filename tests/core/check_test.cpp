@@ -40,6 +40,52 @@ class CheckTest : public QObject {
         QCOMPARE(limit(own, Kind::sunk, "strokeStop"), 0.2);
     }
 
+    /// Two inscriptions of one I each, so far apart.
+    static card::Card twoBars(Kind first, Kind second, double apart) {
+        card::Card card = samples::plate("I", first);
+        card.inscriptions.push_back(card.inscriptions[0]);
+        card.inscriptions[1].working.kind = second;
+        card.inscriptions[0].placing = {setting::Anchor::right, 60, 22.5, 0};
+        card.inscriptions[1].placing = {setting::Anchor::left, 60 + apart, 22.5, 0};
+        return card;
+    }
+
+    void landsAreSeenAsFarAsAnyLimitReaches() {
+        card::Card card = twoBars(Kind::pierced, Kind::pierced, 5);
+        QVERIFY(!samples::finding(samples::made(card), FindingKind::gapNarrow));
+        card.process.kind = process::Torch{1.5}; // in plate of 4 mm: land below 6.4 is to be watched
+        const auto made = samples::made(card);
+        const check::Finding* const found = samples::finding(made, FindingKind::gapNarrow);
+        QVERIFY(found && found->severity == Severity::watch);
+        COMPARE_NEAR(found->measured, 5, 0.002);
+    }
+
+    void gapsBetweenWorkingsOfOneSortAreTold() {
+        for (const auto& [first, second, told] :
+             {std::tuple{Kind::sunk, Kind::pierced, true}, std::tuple{Kind::pierced, Kind::scribed, true},
+              std::tuple{Kind::raised, Kind::raised, true}, std::tuple{Kind::raised, Kind::sunk, false}}) {
+            const auto made = samples::made(twoBars(first, second, 0.15));
+            const check::Finding* const found = samples::finding(made, FindingKind::gapNarrow);
+            QCOMPARE(found != nullptr, told);
+            if (found)
+                COMPARE_NEAR(found->measured, 0.15, 0.002);
+        }
+    }
+
+    void narrowLandsBesideHolesAreTold() {
+        card::Card card = samples::plate("I");
+        card.blank.holes = {{5, 5, 4}, {9.3, 5, 4}, {115, 5, 4}};
+        const auto made = samples::made(card);
+        const check::Finding* const found = samples::finding(made, FindingKind::landNarrow);
+        QVERIFY(found && found->severity == Severity::stop && found->places.size() == 1);
+        COMPARE_NEAR(found->measured, 0.3, 1e-9);
+        QCOMPARE(found->id, std::string("landNarrow"));
+        card.blank.holes[1].x = 9.6;
+        const auto wider = samples::made(card);
+        const check::Finding* const watched = samples::finding(wider, FindingKind::landNarrow);
+        QVERIFY(watched && watched->severity == Severity::watch);
+    }
+
     void theBerthSignCanBeMade() {
         const auto made = samples::made(samples::read("berth-14"));
         QCOMPARE(made.solid->dropOuts.pieces, 1);

@@ -14,6 +14,7 @@ RouteCard::Number stationOf(check::FindingKind kind) {
     switch (kind) {
     case FindingKind::blankTooThin:
     case FindingKind::holeOutside:
+    case FindingKind::landNarrow:
         return RouteCard::blank;
     case FindingKind::outsideBlank:
     case FindingKind::insideMargin:
@@ -26,6 +27,7 @@ RouteCard::Number stationOf(check::FindingKind kind) {
     case FindingKind::floorThin:
     case FindingKind::heightLow:
     case FindingKind::heightTall:
+    case FindingKind::heightWorn:
     case FindingKind::beddingThin:
     case FindingKind::solidFailed:
         return RouteCard::working;

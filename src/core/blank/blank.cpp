@@ -77,6 +77,67 @@ plane::Region regionOf(const Blank& blank) {
     return region;
 }
 
+namespace {
+
+struct Circle {
+    plane::Vector middle{};
+    double radius = 0;
+};
+
+/// From a point inside to the edge, and the way there; mm.
+std::pair<double, plane::Vector> toEdge(const Blank& blank, plane::Vector from) {
+    const plane::Vector size = sizeOf(blank), p = from - 0.5 * size;
+    if (blank.kind == Kind::disc) {
+        const double out = plane::length(p);
+        return {blank.diameter / 2 - out, out > 0 ? (1 / out) * p : plane::Vector{1, 0}};
+    }
+    // Of a rectangle whose corners are rounded: nearest to a side, or in a corner to its arc.
+    const double corner = std::clamp(blank.corner, 0.0, std::min(size.x, size.y) / 2);
+    const plane::Vector in{size.x / 2 - corner, size.y / 2 - corner};
+    const plane::Vector beyond{std::fabs(p.x) - in.x, std::fabs(p.y) - in.y};
+    const plane::Vector signs{p.x < 0 ? -1.0 : 1.0, p.y < 0 ? -1.0 : 1.0};
+    if (beyond.x > 0 && beyond.y > 0) {
+        const double out = plane::length(beyond);
+        return {corner - out, {signs.x * beyond.x / out, signs.y * beyond.y / out}};
+    }
+    return beyond.x > beyond.y ? std::pair{corner - beyond.x, plane::Vector{signs.x, 0}}
+                               : std::pair{corner - beyond.y, plane::Vector{0, signs.y}};
+}
+
+} // namespace
+
+std::vector<Land> landsOf(const Blank& blank, double below) {
+    std::vector<Land> lands;
+    if (blank.kind == Kind::none)
+        return lands;
+    std::vector<Circle> circles;
+    for (const Hole& hole : blank.holes)
+        circles.push_back({{hole.x, hole.y}, hole.diameter / 2});
+    if (blank.kind == Kind::disc && blank.centreHole > 0)
+        circles.push_back({0.5 * sizeOf(blank), blank.centreHole / 2});
+    const auto add = [&](const Circle& from, plane::Vector way, double width) {
+        if (width > 0 && width < below)
+            lands.push_back({from.middle + (from.radius + width / 2) * way, width});
+    };
+    std::vector<plane::Box> boxes;
+    for (const Circle& circle : circles) {
+        const auto [distance, way] = toEdge(blank, circle.middle);
+        add(circle, way, distance - circle.radius);
+        plane::Box& box = boxes.emplace_back();
+        const plane::Vector r{circle.radius, circle.radius};
+        box.include(plane::onGrid(plane::unitsPerMillimetre * (circle.middle - r)));
+        box.include(plane::onGrid(plane::unitsPerMillimetre * (circle.middle + r)));
+    }
+    for (const auto& [a, b] : plane::nearBoxes(boxes, plane::toUnits(below))) {
+        const Circle &first = circles[size_t(a)], &second = circles[size_t(b)];
+        const plane::Vector between = second.middle - first.middle;
+        const double distance = plane::length(between);
+        if (distance > 0)
+            add(first, (1 / distance) * between, distance - first.radius - second.radius);
+    }
+    return lands;
+}
+
 } // namespace bollard::blank
 
 namespace {

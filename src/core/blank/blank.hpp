@@ -41,6 +41,15 @@ plane::Outline holesOf(const Blank& blank);
 /// The front side, flattened within 0.01 mm, on the grid; empty for none.
 plane::Region regionOf(const Blank& blank);
 
+/// What is left between two holes, or between a hole and the blank's edge; mm, the place in its middle.
+struct Land {
+    plane::Vector at{};
+    double width = 0;
+};
+/// The lands narrower than `below` mm. Holes that meet, or lie across the edge, have none between. O(n log
+/// n).
+std::vector<Land> landsOf(const Blank& blank, double below);
+
 } // namespace bollard::blank
 
 template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<bollard::blank::Hole>();

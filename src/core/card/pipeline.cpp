@@ -86,9 +86,21 @@ struct MeasureKey {
     };
     std::vector<Item> items;
     plane::Region blank;
-    double margin = 0;
+    check::Reach reach{};
     bool operator==(const MeasureKey&) const = default;
 };
+
+/// As far as the widest limit of what lies beside letters.
+check::Reach reachOf(const Card& card) {
+    using process::Measured;
+    check::Reach reach{0, card.blank.margin};
+    for (const Inscription& inscription : card.inscriptions)
+        for (const process::Rule& rule : rulesFor(card, &inscription))
+            if (rule.what == Measured::gap || rule.what == Measured::counter ||
+                rule.what == Measured::opening)
+                reach.gaps = std::max(reach.gaps, rule.value);
+    return reach;
+}
 
 struct SolidKey {
     std::shared_ptr<const Lettering> lettering;
@@ -149,8 +161,8 @@ void name(std::vector<check::Finding>& findings, const Card& card) {
             finding.id += ":" + idOf(card, finding.inscription);
         // What has two limits is two matters.
         using enum check::FindingKind;
-        constexpr std::array twice{strokeNarrow,  gapNarrow,  counterNarrow,
-                                   openingNarrow, neckNarrow, floorThin};
+        constexpr std::array twice{strokeNarrow, gapNarrow, counterNarrow, openingNarrow,
+                                   neckNarrow,   floorThin, landNarrow};
         if (finding.severity == check::Severity::watch &&
             std::ranges::find(twice, finding.kind) != twice.end())
             finding.id += ":watch";
@@ -343,7 +355,7 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& card, const std::stri
 
     MeasureKey measureKey;
     measureKey.blank = made.lettering->blank;
-    measureKey.margin = card->blank.margin;
+    measureKey.reach = reachOf(*card);
     for (const LetteringKey::Item& item : key.items)
         measureKey.items.push_back({item.setting, item.placing, item.working.kind, item.cutsOut});
     const size_t letters = made.lettering->letters();
@@ -373,9 +385,8 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& card, const std::stri
         solidWork.run(makeSolid);
     const auto measures = memory_->measures(measureKey, [&] {
         ++counts_.measures;
-        return std::make_shared<const check::Measures>(
-            check::measuresOf(made.lettering->inscriptions, made.lettering->blank, card->blank.margin,
-                              memory_->measured, stop));
+        return std::make_shared<const check::Measures>(check::measuresOf(
+            made.lettering->inscriptions, made.lettering->blank, measureKey.reach, memory_->measured, stop));
     });
     if (stop.stop_requested())
         memory_->measures.forget();

@@ -104,6 +104,19 @@ class Writer {
                                           {}});
         }
         addCounted(std::move(outside));
+        findLands();
+    }
+
+    /// What is left between holes, and between them and the edge.
+    void findLands() {
+        std::vector<Rule> limits = rules({}, Kind::pierced, Measured::gap);
+        double reach_mm = 0;
+        for (const Rule& rule : limits)
+            reach_mm = std::max(reach_mm, rule.value);
+        std::vector<FindingPlace> places;
+        for (const blank::Land& land : blank::landsOf(in_.blank, reach_mm))
+            places.push_back({plane::unitsPerMillimetre * land.at, land.width, -1, -1, {}, {}});
+        addByRule(-1, FindingKind::landNarrow, limits, places);
     }
 
     void findInscription(int slot) {
@@ -418,7 +431,7 @@ std::string_view nameOf(FindingKind kind) {
         "strokeLost",       "counterLost",     "readingSide",   "counterLoose",  "letterLoose",
         "pieceLoose",       "floorThin",       "heightLow",     "heightTall",    "heightWorn",
         "beddingThin",      "outsideBlank",    "insideMargin",  "blankTooThin",  "holeOutside",
-        "solidFailed",      "outlineMended"};
+        "landNarrow",       "solidFailed",     "outlineMended"};
     static_assert(int(FindingKind::outlineMended) + 1 == findingKinds);
     return names[size_t(kind)];
 }

@@ -42,10 +42,11 @@ enum class FindingKind {
     insideMargin,
     blankTooThin, ///< the blank has no size or thickness
     holeOutside,
+    landNarrow,  ///< between two holes, or a hole and the edge
     solidFailed, ///< the solid could not be built; subject: where
     outlineMended
 };
-constexpr int findingKinds = 32;
+constexpr int findingKinds = 33;
 /// The fixed name of a kind in JSON: "strokeNarrow".
 std::string_view nameOf(FindingKind kind);
 

@@ -14,10 +14,11 @@ using working::PlacedLetters;
 
 constexpr double leastReach_mm = 2, mostReach_mm = 10;
 
-/// How far gaps are looked for: farther than any limit, and about a letter space of large letters.
-double reachOf(const PlacedLetters& letters) {
+/// How far gaps are looked for: as far as any limit, and about a letter space of large letters.
+double reachOf(const PlacedLetters& letters, double limit_mm) {
     const double capital_mm = setting::measureOf(*letters.setting, setting::SizeBy::capital);
-    return plane::unitsPerMillimetre * std::clamp(0.3 * capital_mm, leastReach_mm, mostReach_mm);
+    return plane::unitsPerMillimetre *
+           std::max(limit_mm, std::clamp(0.3 * capital_mm, leastReach_mm, mostReach_mm));
 }
 
 ReadingKind kindOf(plane::WidthKind kind) {
@@ -245,7 +246,7 @@ void measureStrokes(const PlacedLetters& letters, int slot, const std::vector<Kn
     readWidths(letters, slot, before, isLost, out.lost);
 }
 
-/// Two letters that come near each other; of one inscription, or of two that are worked alike.
+/// Two letters that come near each other: both standing, or both cut.
 struct NearPair {
     int slot = 0, otherSlot = 0;
     int letter = 0, other = 0;
@@ -266,9 +267,15 @@ std::vector<plane::Box> boxesOf(const plane::Region& shape) {
     return boxes;
 }
 
-std::vector<NearPair> nearPairs(std::span<const PlacedLetters> inscriptions, const std::stop_token& stop) {
+std::vector<NearPair> nearPairs(std::span<const PlacedLetters> inscriptions, double limit_mm,
+                                const std::stop_token& stop) {
     std::vector<NearPair> pairs;
-    for (int kind = 0; kind < working::kinds && !stop.stop_requested(); ++kind) {
+    std::vector<double> reaches;
+    for (const PlacedLetters& letters : inscriptions)
+        reaches.push_back(reachOf(letters, limit_mm));
+    for (const bool cut : {false, true}) {
+        if (stop.stop_requested())
+            break;
         struct Of {
             int slot, letter;
         };
@@ -277,9 +284,9 @@ std::vector<NearPair> nearPairs(std::span<const PlacedLetters> inscriptions, con
         double reach = 0;
         for (size_t slot = 0; slot < inscriptions.size(); ++slot) {
             const PlacedLetters& letters = inscriptions[slot];
-            if (int(letters.working.kind) != kind)
+            if (working::cuts(letters.working.kind) != cut)
                 continue;
-            reach = std::max(reach, reachOf(letters));
+            reach = std::max(reach, reaches[slot]);
             for (size_t i = 0; i < letters.onSide.size(); ++i) {
                 // A letter may lie over another wholly; shapes of their own are parts of one drawing.
                 const bool own = letters.setting->letters[i].own;
@@ -292,8 +299,7 @@ std::vector<NearPair> nearPairs(std::span<const PlacedLetters> inscriptions, con
         }
         for (const auto& [a, b] : plane::nearBoxes(boxes, static_cast<std::int32_t>(reach))) {
             const Of &first = of[size_t(a)], &second = of[size_t(b)];
-            const double pairReach = std::min(reachOf(inscriptions[size_t(first.slot)]),
-                                              reachOf(inscriptions[size_t(second.slot)]));
+            const double pairReach = std::min(reaches[size_t(first.slot)], reaches[size_t(second.slot)]);
             const bool same = first.slot == second.slot && first.letter == second.letter;
             if (!same && boxes[size_t(a)].meets(boxes[size_t(b)], static_cast<std::int32_t>(pairReach)))
                 pairs.push_back({first.slot, second.slot, first.letter, second.letter, pairReach});
@@ -406,13 +412,12 @@ std::vector<PairGap> gapsOf(std::span<const PlacedLetters> inscriptions,
     return gaps;
 }
 
-double edgeReachOf(const PlacedLetters& letters, double margin_mm) {
-    return std::max(reachOf(letters), (margin_mm + 1) * plane::unitsPerMillimetre);
+double edgeReachOf(const PlacedLetters& letters, const Reach& reach) {
+    return std::max(reachOf(letters, reach.gaps), (reach.edges + 1) * plane::unitsPerMillimetre);
 }
 
-void measureEdges(const PlacedLetters& letters, int slot, const plane::BoundaryIndex& blank, double margin_mm,
+void measureEdges(const PlacedLetters& letters, int slot, const plane::BoundaryIndex& blank, double reach,
                   const std::stop_token& stop, Measures& out) {
-    const double reach = edgeReachOf(letters, margin_mm);
     for (size_t i = 0; i < letters.onSide.size() && !stop.stop_requested(); ++i) {
         const plane::Region& letter = letters.onSide[i];
         if (letter.empty())
@@ -438,22 +443,22 @@ size_t MeasureMemory::size() const {
     return state_->size();
 }
 
-Measures measuresOf(std::span<const PlacedLetters> inscriptions, const plane::Region& blank, double margin_mm,
-                    MeasureMemory& memory, const std::stop_token& stop) {
+Measures measuresOf(std::span<const PlacedLetters> inscriptions, const plane::Region& blank,
+                    const Reach& reach, MeasureMemory& memory, const std::stop_token& stop) {
     Measures measures;
     MeasureMemory::State& kept = memory.state();
     kept.beginRun();
     const auto shapes = ownShapes(inscriptions, kept, stop);
-    const auto near = nearPairs(inscriptions, stop);
+    const auto near = nearPairs(inscriptions, reach.gaps, stop);
     const auto gaps = gapsOf(inscriptions, shapes, near, kept, stop);
     plane::Box about;
-    double reach = 0;
+    double farthest = 0;
     for (const PlacedLetters& letters : inscriptions) {
-        reach = std::max(reach, edgeReachOf(letters, margin_mm));
+        farthest = std::max(farthest, edgeReachOf(letters, reach));
         for (const plane::Region& letter : letters.onSide)
             about.include(plane::boxOf(letter));
     }
-    const auto room = static_cast<std::int32_t>(reach) + 1;
+    const auto room = static_cast<std::int32_t>(farthest) + 1;
     if (!about.empty())
         about = {about.low - plane::Point{room, room}, about.high + plane::Point{room, room}};
     const std::optional<plane::BoundaryIndex> edge =
@@ -469,7 +474,7 @@ Measures measuresOf(std::span<const PlacedLetters> inscriptions, const plane::Re
         for (; pair < near.size() && near[pair].slot == int(slot); ++pair)
             addGap(gaps[pair], letters, near[pair], measures);
         if (edge)
-            measureEdges(letters, int(slot), *edge, margin_mm, stop, measures);
+            measureEdges(letters, int(slot), *edge, edgeReachOf(letters, reach), stop, measures);
     }
     if (!stop.stop_requested())
         kept.endRun();

@@ -71,12 +71,18 @@ class MeasureMemory {
     std::unique_ptr<State> state_;
 };
 
+/// How far apart things are looked at, mm: at least as far as any limit in force.
+struct Reach {
+    double gaps = 0;
+    double edges = 0; ///< as far as the margin too
+    bool operator==(const Reach&) const = default;
+};
+
 /// Measures all letters: strokes and openings from the medial axis of each distinct glyph, gaps between
-/// letters near each other, distances to the blank's edges, as far as `margin_mm` at least.
-/// An empty blank has no edges. Shapes that are equal but for their place are measured once. Returns early
-/// when stopped.
+/// letters near each other that both stand or are both cut, distances to the blank's edges. An empty blank
+/// has no edges. Shapes that are equal but for their place are measured once. Returns early when stopped.
 Measures measuresOf(std::span<const working::PlacedLetters> inscriptions, const plane::Region& blank,
-                    double margin_mm, MeasureMemory& memory, const std::stop_token& stop = {});
+                    const Reach& reach, MeasureMemory& memory, const std::stop_token& stop = {});
 
 /// The thinnest stroke of words that are not placed yet, mm; 0 when they have none. O(distinct letters).
 double thinnestStroke(const setting::Setting& setting);
