@@ -4,6 +4,7 @@
 #include <QCheckBox>
 #include <QComboBox>
 #include <QLineEdit>
+#include <QScrollArea>
 
 using namespace bollard;
 using namespace bollard::app;
@@ -211,6 +212,29 @@ class StationsTest : public QObject {
         while (editor().history().canUndo())
             editor().history().undo();
         QVERIFY(editor().card().process == filament);
+    }
+
+    void headsStayInSight() {
+        start("berth-14", 0);
+        window().resize(1024, 640);
+        for (int open = 0; open < RouteCard::count; ++open) {
+            (void)body(open);
+            settle(window());
+            RouteCard& card = window().routeCard();
+            constexpr int headHeight = 50;
+            for (int i = 0; i < RouteCard::count; ++i) {
+                const Station& station = card.station(i);
+                QVERIFY2(station.y() >= 0 && station.y() + headHeight <= card.height(),
+                         qPrintable(QString("%1 with %2 open").arg(i).arg(open)));
+                QVERIFY(i == open || station.height() < 2 * headHeight);
+            }
+            // What is open can be reached to its end.
+            QWidget* const last = shown<QWidget>(open).last();
+            auto* const scroll = qobject_cast<QScrollArea*>(body(open).parentWidget()->parentWidget());
+            QVERIFY(scroll);
+            scroll->ensureWidgetVisible(last, 0, 0);
+            QVERIFY(last->visibleRegion().boundingRect().height() > 0);
+        }
     }
 
     void summariesFollowEveryEdit() {

@@ -1,6 +1,5 @@
 #include "app/card/route_card.hpp"
 #include "wording/wording.hpp"
-#include <QScrollArea>
 #include <QVBoxLayout>
 
 namespace bollard::app {
@@ -45,15 +44,7 @@ RouteCard::RouteCard(CardEditor& editor, Maker& maker, QWidget* parent)
     setObjectName(QStringLiteral("routeCard"));
     setFixedWidth(cardWidth);
     setAccessibleName(tr("Route card"));
-    auto* outer = new QVBoxLayout(this);
-    outer->setContentsMargins(0, 0, 0, 0);
-    scroll_ = new QScrollArea(this);
-    scroll_->setWidgetResizable(true);
-    scroll_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    scroll_->setFocusPolicy(Qt::NoFocus);
-    outer->addWidget(scroll_);
-    auto* inside = new QWidget(scroll_);
-    auto* layout = new QVBoxLayout(inside);
+    auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(0);
 
@@ -85,13 +76,12 @@ RouteCard::RouteCard(CardEditor& editor, Maker& maker, QWidget* parent)
          }},
     }};
     for (int i = 0; i < count; ++i) {
-        auto* station = new Station(i + 1, makes[size_t(i)].first, makes[size_t(i)].second, inside);
+        auto* station = new Station(i + 1, makes[size_t(i)].first, makes[size_t(i)].second, this);
         stations_[size_t(i)] = station;
         layout->addWidget(station);
         connect(station, &Station::openWanted, this, [this, i] { open(i); });
     }
     layout->addStretch();
-    scroll_->setWidget(inside);
     connect(&editor_, &CardEditor::changed, this, &RouteCard::refresh);
     connect(&editor_, &CardEditor::selectionChanged, this, &RouteCard::refresh);
     connect(&maker_, &Maker::stageDone, this, &RouteCard::markFindings);
@@ -143,6 +133,8 @@ void RouteCard::markFindings() {
     std::array<int, count> stops{}, watches{};
     if (const auto& checked = maker_.shown().made.checked)
         for (const check::Finding& finding : checked->findings) {
+            if (finding.accepted)
+                continue;
             const auto at = size_t(stationOf(finding.kind));
             stops[at] += finding.severity == check::Severity::stop ? 1 : 0;
             watches[at] += finding.severity == check::Severity::watch ? 1 : 0;

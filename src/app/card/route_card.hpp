@@ -4,7 +4,6 @@
 #include <QFrame>
 #include <array>
 
-class QScrollArea;
 
 namespace bollard::app {
 
@@ -36,7 +35,6 @@ class RouteCard : public QFrame {
 
     CardEditor& editor_;
     Maker& maker_;
-    QScrollArea* scroll_;
     std::array<Station*, count> stations_{};
     int open_ = -1;
 };

@@ -5,6 +5,8 @@
 #include <QLabel>
 #include <QPainter>
 #include <QPushButton>
+#include <QResizeEvent>
+#include <QScrollArea>
 
 namespace bollard::app {
 namespace {
@@ -23,11 +25,47 @@ class ElidedLabel : public QLabel {
     }
 };
 
+/// As high as the body, or lower where there is no room for it; then it scrolls.
+class BodyScroll : public QScrollArea {
+  public:
+    explicit BodyScroll(QWidget* parent) : QScrollArea(parent) {
+        setWidgetResizable(true);
+        setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+        setFocusPolicy(Qt::NoFocus);
+        setSizePolicy(QSizePolicy::Preferred, QSizePolicy::Maximum);
+    }
+    QSize sizeHint() const override {
+        const QWidget* const body = widget();
+        if (!body)
+            return QScrollArea::sizeHint();
+        // Lines that wrap need more height where there is less width.
+        const bool wraps = body->layout() && body->layout()->hasHeightForWidth();
+        return {body->sizeHint().width(),
+                wraps ? body->heightForWidth(viewport()->width()) : body->sizeHint().height()};
+    }
+    QSize minimumSizeHint() const override {
+        constexpr int least = 60;
+        return {0, std::min(least, sizeHint().height())};
+    }
+
+  protected:
+    bool eventFilter(QObject* watched, QEvent* event) override {
+        if (watched == widget() && event->type() == QEvent::LayoutRequest)
+            updateGeometry();
+        return QScrollArea::eventFilter(watched, event);
+    }
+    void resizeEvent(QResizeEvent* event) override {
+        QScrollArea::resizeEvent(event);
+        if (event->size().width() != event->oldSize().width())
+            updateGeometry();
+    }
+};
+
 } // namespace
 
 StationBody::StationBody(CardEditor& editor, QWidget* parent) : QWidget(parent), editor_(editor) {
     grid_ = new QGridLayout(this);
-    grid_->setContentsMargins(14, 2, 12, 14);
+    grid_->setContentsMargins(14, 2, 12, 12);
     grid_->setHorizontalSpacing(8);
     grid_->setVerticalSpacing(6);
     grid_->setColumnMinimumWidth(0, labelWidth);
@@ -158,18 +196,19 @@ Station::Station(int number, const QString& title, MakeBody makeBody, QWidget* p
     grid->addWidget(mark_, 0, 1, Qt::AlignRight);
     grid->addWidget(summary_, 1, 0, 1, 2);
     layout->addWidget(head_);
-    // As high as its lines need at this width, which a fixed height would not know of.
-    setSizePolicy(QSizePolicy::Preferred, QSizePolicy::Preferred);
+    setSizePolicy(QSizePolicy::Preferred, QSizePolicy::Maximum);
 }
 
 void Station::setOpen(bool open) {
     open_ = open;
     if (open && !body_) {
-        body_ = makeBody_(this);
-        layout()->addWidget(body_);
+        scroll_ = new BodyScroll(this);
+        body_ = makeBody_(scroll_);
+        scroll_->setWidget(body_);
+        layout()->addWidget(scroll_);
     }
-    if (body_)
-        body_->setVisible(open);
+    if (scroll_)
+        scroll_->setVisible(open);
     if (open)
         body_->refresh();
     head_->setAccessibleDescription(open ? tr("open") : summary_->text());

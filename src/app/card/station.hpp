@@ -10,6 +10,7 @@
 class QGridLayout;
 class QLabel;
 class QPushButton;
+class QScrollArea;
 class QVBoxLayout;
 
 namespace bollard::app {
@@ -91,6 +92,7 @@ class Station : public QWidget {
     QLabel* title_;
     QLabel* summary_;
     QLabel* mark_;
+    QScrollArea* scroll_ = nullptr; ///< around the body: only that scrolls, so that all heads stay in sight
     StationBody* body_ = nullptr;
     bool open_ = false;
     int stops_ = 0, watches_ = 0;
