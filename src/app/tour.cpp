@@ -5,6 +5,7 @@
 #include <QDir>
 #include <QElapsedTimer>
 #include <QListView>
+#include <QToolButton>
 
 namespace bollard::app {
 namespace {
@@ -39,6 +40,18 @@ bool settle(MainWindow& window) {
     return made && drawn;
 }
 
+namespace {
+
+void openTypefaces(MainWindow& window) {
+    LetteringStation& lettering = window.routeCard().letteringBody();
+    lettering.openTypefaces();
+    rest(300);
+    waitFor([&] { return !lettering.typefaces().model().looking(); });
+    rest(500);
+}
+
+} // namespace
+
 int takePictures(MainWindow& window, const QString& folder) {
     QDir().mkpath(folder);
     int saved = 0;
@@ -49,13 +62,17 @@ int takePictures(MainWindow& window, const QString& folder) {
     };
     window.setLook(drawing::Look::light);
     settle(window);
-    rest(600);
+    const QList<QToolButton*> samples = window.findChildren<QToolButton*>();
+    waitFor([&] {
+        return std::ranges::none_of(samples, [](QToolButton* s) {
+            return s->accessibleName().startsWith(QStringLiteral("Sample: ")) && s->icon().isNull();
+        });
+    });
     picture("start");
     window.openSample(sample("berth-14"));
     window.showView(MainWindow::flat);
     picture("flat");
-    window.routeCard().letteringBody().openTypefaces();
-    rest(800);
+    openTypefaces(window);
     picture("typefaces");
     window.routeCard().letteringBody().typefaces().parentWidget()->hide();
     window.routeCard().open(RouteCard::blank);
@@ -97,10 +114,13 @@ int takePictures(MainWindow& window, const QString& folder) {
     window.editor().select(3);
     window.routeCard().open(RouteCard::lettering);
     picture("ornaments");
+    window.openSample(sample("valve-tag"));
+    window.editor().edit({}, {}, [](card::Card& card) { card.process.kind = process::Laser{}; });
+    window.routeCard().open(RouteCard::process);
+    picture("process");
     window.setLook(drawing::Look::dark);
     window.openSample(sample("valve-serial"));
-    window.routeCard().letteringBody().openTypefaces();
-    rest(800);
+    openTypefaces(window);
     picture("single-line-dark");
     window.routeCard().letteringBody().typefaces().parentWidget()->hide();
     window.setLook(drawing::Look::light);

@@ -277,6 +277,7 @@ void LetteringStation::openTypefaces() {
     if (!typefaces_)
         makeTypefaces();
     typefacePlace_->show();
+    bringIntoSight(typefacePlace_);
     const card::Inscription& inscription = *editor_.inscription();
     const card::Card& card = editor_.card();
     const setting::Filled filled = setting::filled(inscription.words, *card.rows, card.row);

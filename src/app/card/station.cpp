@@ -1,5 +1,6 @@
 #include "app/card/station.hpp"
 #include "app/controls/looks.hpp"
+#include <QCoreApplication>
 #include <QGridLayout>
 #include <QKeyEvent>
 #include <QLabel>
@@ -7,6 +8,8 @@
 #include <QPushButton>
 #include <QResizeEvent>
 #include <QScrollArea>
+#include <QScrollBar>
+#include <QTimer>
 
 namespace bollard::app {
 namespace {
@@ -168,6 +171,21 @@ void StationBody::setRowLabel(QWidget* widget, const QString& label) {
         if (row.widget == widget && row.label)
             row.label->setText(label);
     widget->setAccessibleName(label);
+}
+
+void StationBody::bringIntoSight(QWidget* widget) {
+    QTimer::singleShot(0, widget, [this, widget] {
+        auto* const scroll = qobject_cast<QScrollArea*>(parentWidget()->parentWidget());
+        if (!scroll)
+            return;
+        QCoreApplication::sendPostedEvents(this, QEvent::LayoutRequest);
+        const int top = widget->mapTo(this, QPoint()).y();
+        const int seen = scroll->viewport()->height(), from = scroll->verticalScrollBar()->value();
+        if (top < from || widget->height() > seen)
+            scroll->verticalScrollBar()->setValue(top);
+        else if (top + widget->height() > from + seen)
+            scroll->verticalScrollBar()->setValue(top + widget->height() - seen);
+    });
 }
 
 Station::Station(int number, const QString& title, MakeBody makeBody, QWidget* parent)
