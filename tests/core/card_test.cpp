@@ -5,6 +5,7 @@
 #include <QJsonDocument>
 #include <QJsonObject>
 #include <random>
+#include <set>
 #include <thread>
 
 using namespace bollard;
@@ -276,6 +277,38 @@ class CardTest : public QObject {
             QVERIFY2(kindOf(with("\"bollard\": 1", std::string("\"bollard\": ") + version)) !=
                          ProblemKind::stopped,
                      version);
+    }
+
+    void namesStayWithWhatTheyName() {
+        card::Card card;
+        for (const char* words : {"A", "B", "C"}) {
+            card::Inscription inscription;
+            inscription.words = words;
+            card::insertInscription(card, 99, inscription);
+        }
+        QCOMPARE(card::idsOf(card), (std::vector<std::string>{"i0", "i1", "i2"}));
+        QVERIFY(card.inscriptions[1].id.empty()); // at the end nothing changes its place
+        card.accepted = {
+            {"gapNarrow:i1:watch", "", 0.1}, {"strokeNarrow:i2", "", 0.1}, {"pieceLoose", "", 2}};
+        card::moveInscription(card, 1, 0);
+        QCOMPARE(card::idsOf(card), (std::vector<std::string>{"i1", "i0", "i2"}));
+        card::insertInscription(card, 0, card.inscriptions[2]); // a copy is another one
+        QCOMPARE(card::idsOf(card), (std::vector<std::string>{"i3", "i1", "i0", "i2"}));
+        card::removeInscription(card, 1);
+        QCOMPARE(card::idsOf(card), (std::vector<std::string>{"i3", "i0", "i2"}));
+        QCOMPARE(card.accepted.size(), size_t(2)); // nothing is left of what let B stand
+        const auto back = card::cardFromJson(card::jsonOf(card));
+        QVERIFY(back && card::idsOf(*back) == card::idsOf(card));
+    }
+
+    void noTwoIdsAreAlike() {
+        const auto card = card::cardFromJson(R"({"bollard": 1, "inscriptions": [
+            {"words": "A"}, {"words": "B", "id": "i0"}, {"words": "C", "id": "i3"}, {"words": "D"}]})");
+        QVERIFY(card);
+        const auto ids = card::idsOf(*card);
+        QCOMPARE(std::set<std::string>(ids.begin(), ids.end()).size(), ids.size());
+        QCOMPARE(ids[1], std::string("i0"));
+        QCOMPARE(ids[2], std::string("i3"));
     }
 
     void everyEditedNumberCanBeSavedAndOpenedAgain() {

@@ -2,6 +2,7 @@
 #include <algorithm>
 #include <cmath>
 #include <map>
+#include <set>
 
 namespace bollard::card {
 namespace {
@@ -15,10 +16,20 @@ template<class Where> void follow(Card& card, Where where) {
 
 } // namespace
 
-std::string idOf(const Card& card, int inscription) {
-    const bool there = inscription >= 0 && size_t(inscription) < card.inscriptions.size();
-    const std::string own = there ? card.inscriptions[size_t(inscription)].id : std::string();
-    return own.empty() ? "i" + std::to_string(inscription) : own;
+std::vector<std::string> idsOf(const Card& card) {
+    std::set<std::string> taken;
+    for (const Inscription& inscription : card.inscriptions)
+        taken.insert(inscription.id);
+    std::vector<std::string> ids;
+    for (size_t i = 0; i < card.inscriptions.size(); ++i) {
+        ids.push_back(card.inscriptions[i].id);
+        if (!ids.back().empty())
+            continue;
+        ids.back() = "i" + std::to_string(i);
+        while (!taken.insert(ids.back()).second)
+            ids.back() += "+";
+    }
+    return ids;
 }
 
 std::vector<process::Rule> rulesFor(const Card& card, const Inscription* inscription) {
@@ -107,12 +118,42 @@ void setItalic(Inscription& inscription, const type::Catalogue& catalogue, bool 
         inscription.style.slant = 0;
 }
 
+namespace {
+
+void keepIds(Card& card) {
+    const std::vector<std::string> ids = idsOf(card);
+    for (size_t i = 0; i < ids.size(); ++i)
+        card.inscriptions[i].id = ids[i];
+}
+
+/// The first of i0, i1, … that is free.
+std::string freeId(const Card& card) {
+    std::set<std::string> taken;
+    for (const Inscription& inscription : card.inscriptions)
+        taken.insert(inscription.id);
+    for (int i = 0;; ++i)
+        if (std::string id = "i" + std::to_string(i); !taken.contains(id))
+            return id;
+}
+
+} // namespace
+
 void removeInscription(Card& card, int from) {
+    const std::string id = idsOf(card)[size_t(from)];
+    if (size_t(from) + 1 < card.inscriptions.size())
+        keepIds(card);
+    std::erase_if(card.accepted, [&](const Accepted& accepted) {
+        return accepted.finding.ends_with(":" + id) ||
+               accepted.finding.find(":" + id + ":") != std::string::npos;
+    });
     card.inscriptions.erase(card.inscriptions.begin() + from);
     follow(card, [&](int at) { return at == from ? -1 : at > from ? at - 1 : at; });
 }
 
 void moveInscription(Card& card, int from, int to) {
+    if (from == to)
+        return;
+    keepIds(card);
     const auto first = card.inscriptions.begin();
     if (from < to)
         std::rotate(first + from, first + from + 1, first + to + 1);
@@ -129,6 +170,13 @@ void moveInscription(Card& card, int from, int to) {
 
 void insertInscription(Card& card, int at, Inscription inscription) {
     const int place = std::clamp(at, 0, int(card.inscriptions.size()));
+    if (place < int(card.inscriptions.size()))
+        keepIds(card);
+    const std::vector<std::string> ids = idsOf(card);
+    const bool byPlace = inscription.id.empty() &&
+                         std::ranges::all_of(card.inscriptions, &std::string::empty, &Inscription::id);
+    if (!byPlace && (inscription.id.empty() || std::ranges::find(ids, inscription.id) != ids.end()))
+        inscription.id = freeId(card);
     follow(card, [&](int other) { return other >= place ? other + 1 : other; });
     if (inscription.ornament.around >= place)
         ++inscription.ornament.around;

@@ -56,8 +56,8 @@ struct Card {
     bool operator==(const Card&) const = default;
 };
 
-/// What an inscription is called in findings: its own id, or one by its place (i0, i1, …).
-std::string idOf(const Card& card, int inscription);
+/// What each inscription is called in findings: its own id, or one by its place (i0, i1, …). No two are alike.
+std::vector<std::string> idsOf(const Card& card);
 
 /// The limits in force for an inscription of the card; for raised words where there is none.
 std::vector<process::Rule> rulesFor(const Card& card, const Inscription* inscription);
@@ -79,11 +79,15 @@ struct Emphasis {
 };
 Emphasis emphasisOf(const Inscription& inscription, const type::Catalogue& catalogue);
 
-/// Takes the inscription at `from` off the card. Frames around it keep their size from then on.
+// When places change, what was called by its place keeps that name as its own from then on, so that what findings
+// and frames speak of stays the same.
+
+/// Takes the inscription at `from` off the card, and what was let stand of it. Frames around it keep their size
+/// from then on.
 void removeInscription(Card& card, int from);
 /// Puts the inscription at `from` where the one at `to` was.
 void moveInscription(Card& card, int from, int to);
-/// Puts an inscription before the one at `at`, or last.
+/// Puts an inscription before the one at `at`, or last; with an id of its own where another has that.
 void insertInscription(Card& card, int at, Inscription inscription);
 
 using quantity::Range;

@@ -493,9 +493,10 @@ void resolveAround(Card& card, const Json& root, const Fields& fields) {
             continue;
         const Json& wanted = root["inscriptions"][i]["ornament"]["around"];
         around = -1;
-        for (size_t k = 0; k < card.inscriptions.size(); ++k)
-            if (idOf(card, int(k)) == wanted.get<std::string>())
-                around = int(k);
+        const std::vector<std::string> ids = idsOf(card);
+        const auto there = std::ranges::find(ids, wanted.get<std::string>());
+        if (there != ids.end())
+            around = int(there - ids.begin());
         if (around < 0)
             fields.fail("inscriptions[" + std::to_string(i) + "].ornament.around",
                         "the id of an inscription");

@@ -155,10 +155,11 @@ Solid solidOf(const Lettering& lettering, double thickness_mm, const std::stop_t
 
 /// What findings are about, and whether the card lets them stand.
 void name(std::vector<check::Finding>& findings, const Card& card) {
+    const std::vector<std::string> ids = idsOf(card);
     for (check::Finding& finding : findings) {
         finding.id = std::string(check::nameOf(finding.kind));
         if (finding.inscription >= 0)
-            finding.id += ":" + idOf(card, finding.inscription);
+            finding.id += ":" + ids[size_t(finding.inscription)];
         // What has two limits is two matters.
         using enum check::FindingKind;
         constexpr std::array twice{strokeNarrow, gapNarrow, counterNarrow, openingNarrow,
