@@ -16,20 +16,17 @@ BlankStation::BlankStation(CardEditor& editor, QWidget* parent) : StationBody(ed
         editor_.edit(tr("Change the blank"), {},
                      [&](card::Card& card) { card.blank.kind = static_cast<blank::Kind>(kind); });
     });
-    const auto field = [this](const QString& label, card::Range range, double step,
-                              double blank::Blank::*member) {
-        return number(label, Kind::length, range, step, [this, label, member](double value) {
-            editor_.edit(tr("Change %1").arg(label.toLower()), label,
-                         [&](card::Card& card) { card.blank.*member = value; });
-        });
+    const auto field = [this](const QString& label, std::string_view name, double step) {
+        fieldRow(label, quantity::fieldsOf<blank::Blank>(), name, step,
+                 [](card::Card& card) { return &card.blank; });
     };
-    width_ = field(tr("Width"), card::ranges::blankSize, 1, &blank::Blank::width);
-    height_ = field(tr("Height"), card::ranges::blankSize, 1, &blank::Blank::height);
-    corner_ = field(tr("Corner radius"), card::ranges::corner, 1, &blank::Blank::corner);
-    diameter_ = field(tr("Diameter"), card::ranges::blankSize, 1, &blank::Blank::diameter);
-    centreHole_ = field(tr("Centre hole"), card::ranges::centreHole, 0.5, &blank::Blank::centreHole);
-    thickness_ = field(tr("Thickness"), card::ranges::thickness, 0.2, &blank::Blank::thickness);
-    margin_ = field(tr("Margin"), card::ranges::margin, 0.5, &blank::Blank::margin);
+    field(tr("Width"), "width", 1);
+    field(tr("Height"), "height", 1);
+    field(tr("Corner radius"), "corner", 1);
+    field(tr("Diameter"), "diameter", 1);
+    field(tr("Centre hole"), "centreHole", 0.5);
+    field(tr("Thickness"), "thickness", 0.2);
+    field(tr("Margin"), "margin", 0.5);
     holes_ = new QWidget(this);
     (new QVBoxLayout(holes_))->setContentsMargins(0, 0, 0, 0);
     wide(holes_);
@@ -50,19 +47,10 @@ BlankStation::BlankStation(CardEditor& editor, QWidget* parent) : StationBody(ed
 void BlankStation::refresh() {
     const blank::Blank& blank = editor_.card().blank;
     kind_->choose(int(blank.kind));
-    const bool plate = blank.kind == blank::Kind::plate, disc = blank.kind == blank::Kind::disc;
-    const std::tuple<NumberField*, double, bool> fields[]{
-        {width_, blank.width, plate},          {height_, blank.height, plate},
-        {corner_, blank.corner, plate},        {diameter_, blank.diameter, disc},
-        {centreHole_, blank.centreHole, disc}, {thickness_, blank.thickness, plate || disc},
-        {margin_, blank.margin, plate || disc}};
-    for (const auto& [field, value, visible] : fields) {
-        field->setUnit(editor_.card().unit);
-        field->setValue(value);
-        setRowVisible(field, visible);
-    }
-    addHole_->setVisible(plate || disc);
-    holes_->setVisible(plate || disc);
+    refreshFields();
+    const bool there = blank.kind != blank::Kind::none;
+    addHole_->setVisible(there);
+    holes_->setVisible(there);
     rebuildHoles();
 }
 

@@ -35,9 +35,17 @@ ProcessStation::ProcessStation(CardEditor& editor, QWidget* parent) : StationBod
     kind_->setAccessibleName(tr("Process"));
     row(tr("Process"), kind_);
     connect(kind_, &QComboBox::activated, this, &ProcessStation::choose);
-    for (size_t k = 0; k < kinds().kinds.size(); ++k)
-        for (const quantity::Field& field : kinds().kinds[k].fields().fields)
-            addField(k, field);
+    for (size_t k = 0; k < kinds().kinds.size(); ++k) {
+        const quantity::held::Kinds::Kind& kind = kinds().kinds[k];
+        for (const quantity::Field& field : kind.fields().fields) {
+            constexpr double millimetres = 0.05, degrees = 5;
+            fieldRow(
+                wording::labelOfField(field.name), kind.fields(), field.name,
+                field.dimension == quantity::Dimension::angle ? degrees : millimetres,
+                [&kind](card::Card& card) { return kind.at(&card.process); },
+                [this, k] { return editor_.card().process.kind.index() == k; });
+        }
+    }
     worn_ = new QCheckBox(wording::labelOfField("worn"), this);
     wide(worn_);
     connect(worn_, &QCheckBox::clicked, this, [this](bool on) {
@@ -73,21 +81,6 @@ ProcessStation::ProcessStation(CardEditor& editor, QWidget* parent) : StationBod
     told_->setWordWrap(true);
     wide(told_);
     listKinds();
-}
-
-void ProcessStation::addField(size_t kind, const quantity::Field& field) {
-    const bool angle = field.dimension == quantity::Dimension::angle;
-    const QString label = wording::labelOfField(field.name);
-    constexpr double steps = 0.05, degrees = 5;
-    NumberField* const made = number(
-        label, angle ? Kind::angle : Kind::length, field.range, angle ? degrees : steps,
-        [this, label, kind, &field](double value) {
-            editor_.edit(tr("Change %1").arg(label.toLower()), label, [&](card::Card& card) {
-                std::get<quantity::held::Number>(field.holds).at(kinds().kinds[kind].at(&card.process)) =
-                    value;
-            });
-        });
-    fields_.push_back({kind, &field, made});
 }
 
 void ProcessStation::addLimits() {
@@ -173,12 +166,7 @@ void ProcessStation::refresh() {
     kind_->setCurrentIndex(process.name.empty() || kept == kept_.end()
                                ? int(process.kind.index())
                                : firstKept_ + int(kept - kept_.begin()));
-    process::Process values = process; // fields reach into a part that could be changed
-    for (const auto& [kind, field, shown] : fields_) {
-        shown->setUnit(card.unit);
-        shown->setValue(std::get<quantity::held::Number>(field->holds).at(kinds().kinds[kind].at(&values)));
-        setRowVisible(shown, kind == process.kind.index());
-    }
+    refreshFields();
     worn_->setChecked(process.worn);
     const std::vector<process::Rule> rules = card::rulesFor(card, editor_.inscription());
     for (const auto& [name, field] : limits_) {

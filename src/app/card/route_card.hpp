@@ -4,7 +4,6 @@
 #include <QFrame>
 #include <array>
 
-
 namespace bollard::app {
 
 class RouteCard : public QFrame {

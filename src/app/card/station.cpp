@@ -89,6 +89,43 @@ NumberField* StationBody::number(const QString& label, NumberField::Kind kind, c
     return field;
 }
 
+NumberField* StationBody::fieldRow(const QString& label, const quantity::PartFields& fields,
+                                   std::string_view name, double step, PartOf part,
+                                   std::function<bool()> shown) {
+    using quantity::Dimension;
+    const quantity::Field* const field = fields.find(name);
+    const auto kind = field->dimension == Dimension::length    ? NumberField::Kind::length
+                      : field->dimension == Dimension::angle   ? NumberField::Kind::angle
+                      : field->dimension == Dimension::percent ? NumberField::Kind::percent
+                                                               : NumberField::Kind::plain;
+    NumberField* const made =
+        number(label, kind, field->range, step, [this, label, field, part](double value) {
+            // One key for each thing that is set, so that what is typed into it at one go is one step back.
+            editor_.edit(tr("Change %1").arg(label.toLower()), label + QString::number(editor_.selected()),
+                         [&](card::Card& card) {
+                             if (void* const place = part(card))
+                                 std::get<quantity::held::Number>(field->holds).at(place) = value;
+                         });
+        });
+    fieldRows_.push_back({made, field, std::move(part), std::move(shown)});
+    return made;
+}
+
+void StationBody::refreshFields() {
+    auto& card = const_cast<card::Card&>(
+        editor_.card()); // fields reach into what could be changed; here they only read
+    for (const FieldRow& row : fieldRows_) {
+        void* const place = row.part(card);
+        row.widget->setEnabled(place != nullptr);
+        if (!place)
+            continue;
+        row.widget->setUnit(card.unit);
+        row.widget->setValue(std::get<quantity::held::Number>(row.field->holds).at(place));
+        setRowVisible(row.widget,
+                      (!row.shown || row.shown()) && (!row.field->matters || row.field->matters(place)));
+    }
+}
+
 void StationBody::row(const QString& label, QWidget* widget) {
     const int at = grid_->rowCount();
     auto* name = softLabel(label, this);

@@ -4,6 +4,7 @@
 #include "app/controls/number_field.hpp"
 #include "app/document/card_editor.hpp"
 #include "app/document/maker.hpp"
+#include "quantity/field.hpp"
 #include <QWidget>
 #include <functional>
 
@@ -27,6 +28,14 @@ class StationBody : public QWidget {
     /// A labelled length (or angle) that edits the card; a refused number is explained below it.
     NumberField* number(const QString& label, NumberField::Kind kind, card::Range range, double step,
                         const std::function<void(double)>& edited);
+    /// Where a part with fields lies on a card; null where there is none of it.
+    using PartOf = std::function<void*(card::Card&)>;
+    /// A labelled number of a part by its field, which says what it is a number of, its range, and when it
+    /// matters. `shown`, where it is told, says so instead.
+    NumberField* fieldRow(const QString& label, const quantity::PartFields& fields, std::string_view name,
+                          double step, PartOf part, std::function<bool()> shown = {});
+    /// Shows the values of all field rows, those that matter.
+    void refreshFields();
     /// A labelled widget.
     void row(const QString& label, QWidget* widget);
     void wide(QWidget* widget);
@@ -57,9 +66,16 @@ class StationBody : public QWidget {
         bool open;
         bool wanted;
     };
+    struct FieldRow {
+        NumberField* widget;
+        const quantity::Field* field;
+        PartOf part;
+        std::function<bool()> shown;
+    };
     void add(QWidget* widget, QLabel* label, QLabel* problem);
     void show(const Row& row);
     std::vector<Row> rows_;
+    std::vector<FieldRow> fieldRows_;
     std::vector<Fold> folds_;
 };
 

@@ -15,10 +15,6 @@ class QPushButton;
 class QScrollArea;
 class QVBoxLayout;
 
-namespace bollard::quantity {
-struct Field;
-}
-
 namespace bollard::app {
 
 class MisspeltRow;
@@ -36,7 +32,6 @@ class BlankStation : public StationBody {
   private:
     void rebuildHoles();
     Choice* kind_;
-    NumberField *width_, *height_, *corner_, *diameter_, *centreHole_, *thickness_, *margin_;
     QWidget* holes_;
     QPushButton* addHole_;
     size_t shownHoles_ = 0;
@@ -152,7 +147,6 @@ class WorkingStation : public StationBody {
 
   private:
     Choice* kind_;
-    NumberField *height_, *depth_, *bedding_;
     QLabel* told_;
 };
 
@@ -164,21 +158,14 @@ class ProcessStation : public StationBody {
 
   private:
     working::Kind kind() const; ///< of the selected words
-    void addField(size_t kind, const quantity::Field& field);
     void addLimits();
     void listKinds();
     void choose(int item);
     void keep();
     void refreshKeeping();
 
-    struct ShownField {
-        size_t kind;
-        const quantity::Field* field;
-        NumberField* shown;
-    };
     using Limit = std::pair<std::string_view, NumberField*>;
     QComboBox* kind_;
-    std::vector<ShownField> fields_;
     std::vector<Limit> limits_;
     QCheckBox* worn_;
     QPushButton *start_, *keep_, *forget_;

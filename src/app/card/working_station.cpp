@@ -6,8 +6,6 @@
 
 namespace bollard::app {
 
-using Kind = NumberField::Kind;
-
 WorkingStation::WorkingStation(CardEditor& editor, QWidget* parent) : StationBody(editor, parent) {
     QStringList kinds;
     for (int i = 0; i < working::kinds; ++i)
@@ -19,16 +17,15 @@ WorkingStation::WorkingStation(CardEditor& editor, QWidget* parent) : StationBod
             inscription.working.kind = static_cast<working::Kind>(kind);
         });
     });
-    const auto field = [this](const QString& label, card::Range range, double working::Working::*member) {
-        return number(label, Kind::length, range, 0.2, [this, label, member](double value) {
-            editor_.editInscription(
-                tr("Change %1").arg(label.toLower()), label,
-                [&](card::Inscription& inscription) { inscription.working.*member = value; });
+    const auto field = [this](const QString& label, std::string_view name) {
+        constexpr double step = 0.2;
+        fieldRow(label, quantity::fieldsOf<working::Working>(), name, step, [this](card::Card& card) {
+            return editor_.inscription() ? &card.inscriptions[size_t(editor_.selected())].working : nullptr;
         });
     };
-    height_ = field(tr("Height"), card::ranges::height, &working::Working::height);
-    depth_ = field(tr("Depth"), card::ranges::height, &working::Working::depth);
-    bedding_ = field(tr("Bedding"), card::ranges::bedding, &working::Working::bedding);
+    field(tr("Height"), "height");
+    field(tr("Depth"), "depth");
+    field(tr("Bedding"), "bedding");
     told_ = softLabel({}, this);
     told_->setWordWrap(true);
     wide(told_);
@@ -36,23 +33,12 @@ WorkingStation::WorkingStation(CardEditor& editor, QWidget* parent) : StationBod
 
 void WorkingStation::refresh() {
     const card::Inscription* inscription = editor_.inscription();
-    for (QWidget* widget : std::initializer_list<QWidget*>{kind_, height_, depth_, bedding_})
-        widget->setEnabled(inscription != nullptr);
+    kind_->setEnabled(inscription != nullptr);
+    refreshFields();
     if (!inscription)
         return told_->setText(tr("There are no words to work yet."));
     const working::Working& working = inscription->working;
     kind_->choose(int(working.kind));
-    const bool raised = working.kind == working::Kind::raised,
-               sunk = working.kind == working::Kind::sunk || working.kind == working::Kind::scribed;
-    const std::tuple<NumberField*, double, bool> fields[]{
-        {height_, working.height, raised || working.kind == working::Kind::freeStanding},
-        {depth_, working.depth, sunk},
-        {bedding_, working.bedding, raised}};
-    for (const auto& [field, value, visible] : fields) {
-        field->setUnit(editor_.card().unit);
-        field->setValue(value);
-        setRowVisible(field, visible);
-    }
     switch (working.kind) {
     case working::Kind::raised:
         told_->setText(tr("Stands above the front and reaches into the blank by its bedding."));
