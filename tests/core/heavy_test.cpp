@@ -105,6 +105,8 @@ class HeavyTest : public QObject {
     }
     void muchIsMadeInTheEnd() {
         QFETCH(int, which);
+        if (BOLLARD_PATIENCE > 10)
+            QSKIP("hours under the thread sanitizer, and no other threads than elsewhere");
         const card::Card card = std::array{nestedCircles, outlineFrames, tinyArc, manyBraces,
                                            oneLetterOfFiveMetres}[size_t(which)]();
         const double before = processorSeconds();
