@@ -92,6 +92,10 @@ card::Card manyLetters() {
 
 } // namespace
 
+/// Stopping takes a fraction of a second; on a machine with other work on it longer, but never as long as
+/// making.
+constexpr int mostStopping_ms = 5000 * BOLLARD_PATIENCE;
+
 class HeavyTest : public QObject {
     Q_OBJECT
   private slots:
@@ -146,7 +150,7 @@ class HeavyTest : public QObject {
             if (early)
                 break;
             qInfo("stopped after %d ms: within %lld ms", after, timer.elapsed());
-            QVERIFY2(timer.elapsed() < 2000 * BOLLARD_PATIENCE, qPrintable(QString::number(timer.elapsed())));
+            QVERIFY2(timer.elapsed() < mostStopping_ms, qPrintable(QString::number(timer.elapsed())));
         }
     }
 
@@ -162,7 +166,7 @@ class HeavyTest : public QObject {
         timer.start();
         stop.request_stop();
         worker.join();
-        QVERIFY2(timer.elapsed() < 2000 * BOLLARD_PATIENCE, qPrintable(QString::number(timer.elapsed())));
+        QVERIFY2(timer.elapsed() < mostStopping_ms, qPrintable(QString::number(timer.elapsed())));
     }
 
     void deepBracketsInANumberAreRefused() {
