@@ -2,8 +2,11 @@
 #pragma once
 #include "quantity/fields_of.hpp"
 #include "quantity/ranges.hpp"
+#include <algorithm>
 #include <array>
+#include <cmath>
 #include <functional>
+#include <limits>
 #include <map>
 #include <memory>
 #include <string>
@@ -183,8 +186,9 @@ template<class Part> class Describing {
         numbers.set = [at](void* part, const std::map<std::string, double>& values) {
             auto& map = std::invoke(at, of(part));
             map.clear();
+            using Value = typename std::remove_cvref_t<decltype(map)>::mapped_type;
             for (const auto& [key, value] : values)
-                map[key] = static_cast<typename std::remove_cvref_t<decltype(map)>::mapped_type>(value);
+                map[key] = converted<Value>(value);
         };
         add(name, std::move(numbers));
         last().dimension = dimension;
