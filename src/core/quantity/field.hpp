@@ -196,110 +196,114 @@ template<class Part> class Describing {
         return *this;
     }
     template<class At> Describing& texts(std::string_view name, At at) {
-        return add(name, held::Texts{[at](void* part) -> auto& { return std::invoke(at, of(part));
-    }});
-} // namespace bollard::quantity
-template<class At> Describing& textRows(std::string_view name, At at) {
-        return add(name, held::TextRows{[at](void* part) -> auto& { return std::invoke(at, of(part));
-}
-});
-}
-template<class At> Describing& part(std::string_view name, At at) {
-    using Inner = std::remove_cvref_t<std::invoke_result_t<At, Part&>>;
-    return part(name, at, &fieldsOf<Inner>);
-}
-/// Some fields of a part, or of this one under a name of their own.
-template<class At> Describing& part(std::string_view name, At at, const PartFields& (*fields)()) {
-    return add(name,
-               held::Part{[at](void* part) -> void* { return &std::invoke(at, of(part)); }, fields, {}});
-}
-/// A part of which a card says all or nothing.
-template<class At> Describing& wholePart(std::string_view name, At at) {
-    using Inner = std::remove_cvref_t<std::invoke_result_t<At, Part&>>;
-    part(name, at);
-    std::get<held::Part>(last().holds).empty = [at](void* part) { std::invoke(at, of(part)) = Inner{}; };
-    return *this;
-}
-template<class At> Describing& parts(std::string_view name, At at) {
-    using Inner = typename std::remove_cvref_t<std::invoke_result_t<At, Part&>>::value_type;
-    return add(name,
-               held::Parts{[at](const void* part) { return std::invoke(at, of(part)).size(); },
-                           [at](void* part, std::size_t i) -> void* { return &std::invoke(at, of(part))[i]; },
-                           [at](void* part, std::size_t n) { std::invoke(at, of(part)).resize(n); },
-                           &fieldsOf<Inner>});
-}
-Describing& coded(std::string_view name, std::function<std::string(const Part&)> write,
-                  std::function<std::string(Part&, const std::string&)> read) {
-    return add(name,
-               held::Coded{[write](const void* part) { return write(of(part)); },
-                           [read](void* part, const std::string& text) { return read(of(part), text); }});
-}
-template<class At> Describing& reference(std::string_view name, At at) {
-    add(name, held::Reference{[at](void* part) -> int& { return std::invoke(at, of(part)); }});
-    last().dimension = Dimension::count;
-    last().range = ranges::around;
-    return *this;
-}
-Describing& holds(std::string_view name, held::Any any) {
-    return add(name, std::move(any));
-}
-/// A OneOf.
-template<class At> Describing& kinds(std::string_view name, At at) {
-    held::Kinds kinds;
-    using One = std::remove_cvref_t<std::invoke_result_t<At, Part&>>;
-    One::eachKind([&]<class Kind>(std::type_identity<Kind>) {
-        kinds.kinds.push_back(
-            {Kind::name, [at](void* part) -> void* { return &std::invoke(at, of(part)).template as<Kind>(); },
-             &fieldsOf<Kind>});
-    });
-    kinds.get = [at](const void* part) { return std::invoke(at, of(part)).index(); };
-    kinds.set = [at](void* part, std::size_t i) { std::invoke(at, of(part)).choose(i); };
-    return add(name, std::move(kinds));
-}
+        return add(name, held::Texts{[at](void* part) -> std::vector<std::string>& {
+                       return std::invoke(at, of(part));
+                   }});
+    }
+    template<class At> Describing& textRows(std::string_view name, At at) {
+        return add(name, held::TextRows{[at](void* part) -> std::vector<std::vector<std::string>>& {
+                       return std::invoke(at, of(part));
+                   }});
+    }
+    template<class At> Describing& part(std::string_view name, At at) {
+        using Inner = std::remove_cvref_t<std::invoke_result_t<At, Part&>>;
+        return part(name, at, &fieldsOf<Inner>);
+    }
+    /// Some fields of a part, or of this one under a name of their own.
+    template<class At> Describing& part(std::string_view name, At at, const PartFields& (*fields)()) {
+        return add(name,
+                   held::Part{[at](void* part) -> void* { return &std::invoke(at, of(part)); }, fields, {}});
+    }
+    /// A part of which a card says all or nothing.
+    template<class At> Describing& wholePart(std::string_view name, At at) {
+        using Inner = std::remove_cvref_t<std::invoke_result_t<At, Part&>>;
+        part(name, at);
+        std::get<held::Part>(last().holds).empty = [at](void* part) { std::invoke(at, of(part)) = Inner{}; };
+        return *this;
+    }
+    template<class At> Describing& parts(std::string_view name, At at) {
+        using Inner = typename std::remove_cvref_t<std::invoke_result_t<At, Part&>>::value_type;
+        return add(name, held::Parts{[at](const void* part) { return std::invoke(at, of(part)).size(); },
+                                     [at](void* part, std::size_t i) -> void* {
+                                         return &std::invoke(at, of(part))[i];
+                                     },
+                                     [at](void* part, std::size_t n) { std::invoke(at, of(part)).resize(n); },
+                                     &fieldsOf<Inner>});
+    }
+    Describing& coded(std::string_view name, std::function<std::string(const Part&)> write,
+                      std::function<std::string(Part&, const std::string&)> read) {
+        return add(name,
+                   held::Coded{[write](const void* part) { return write(of(part)); },
+                               [read](void* part, const std::string& text) { return read(of(part), text); }});
+    }
+    template<class At> Describing& reference(std::string_view name, At at) {
+        add(name, held::Reference{[at](void* part) -> int& { return std::invoke(at, of(part)); }});
+        last().dimension = Dimension::count;
+        last().range = ranges::around;
+        return *this;
+    }
+    Describing& holds(std::string_view name, held::Any any) { return add(name, std::move(any)); }
+    /// A OneOf.
+    template<class At> Describing& kinds(std::string_view name, At at) {
+        held::Kinds kinds;
+        using One = std::remove_cvref_t<std::invoke_result_t<At, Part&>>;
+        One::eachKind([&]<class Kind>(std::type_identity<Kind>) {
+            kinds.kinds.push_back(
+                {Kind::name,
+                 [at](void* part) -> void* { return &std::invoke(at, of(part)).template as<Kind>(); },
+                 &fieldsOf<Kind>});
+        });
+        kinds.get = [at](const void* part) { return std::invoke(at, of(part)).index(); };
+        kinds.set = [at](void* part, std::size_t i) { std::invoke(at, of(part)).choose(i); };
+        return add(name, std::move(kinds));
+    }
 
-// Of the field told last.
-Describing& about(std::string_view sentence) {
-    last().about = sentence;
-    return *this;
-}
-Describing& usual(std::string_view words) {
-    last().usual = words;
-    return *this;
-}
-Describing& asks(std::string_view words) {
-    last().asks = words;
-    return *this;
-}
-Describing& when(std::function<bool(const Part&)> matters) {
-    last().matters = [matters](const void* part) { return matters(of(part)); };
-    return *this;
-}
-Describing& needed(std::function<bool(const Part&)> needed) {
-    last().needed = [needed](const void* part) { return needed(of(part)); };
-    return *this;
-}
-Describing& quiet() {
-    last().quiet = true;
-    return *this;
-}
+    // Of the field told last.
+    Describing& about(std::string_view sentence) {
+        last().about = sentence;
+        return *this;
+    }
+    Describing& usual(std::string_view words) {
+        last().usual = words;
+        return *this;
+    }
+    Describing& asks(std::string_view words) {
+        last().asks = words;
+        return *this;
+    }
+    Describing& when(std::function<bool(const Part&)> matters) {
+        last().matters = [matters](const void* part) { return matters(of(part)); };
+        return *this;
+    }
+    Describing& needed(std::function<bool(const Part&)> needed) {
+        last().needed = [needed](const void* part) { return needed(of(part)); };
+        return *this;
+    }
+    Describing& quiet() {
+        last().quiet = true;
+        return *this;
+    }
 
-private:
-static Part& of(void* part) {
-    return *static_cast<Part*>(part);
-}
-static Part& of(const void* part) {
-    return *static_cast<Part*>(const_cast<void*>(part));
-}
-Describing& add(std::string_view name, held::Any any) {
-    made_.fields.push_back({name, std::move(any)});
-    return *this;
-}
-Field& last() {
-    return made_.fields.back();
-}
-PartFields made_;
-}
-;
+  private:
+    /// The nearest there is; 0 for no number.
+    template<class Value> static Value converted(double value) {
+        if constexpr (std::is_integral_v<Value>) {
+            constexpr double least = std::numeric_limits<Value>::lowest(),
+                             most = std::numeric_limits<Value>::max();
+            return std::isnan(value) ? 0 : static_cast<Value>(std::clamp(value, least, most));
+        } else {
+            return static_cast<Value>(value);
+        }
+    }
+    static Part& of(void* part) { return *static_cast<Part*>(part); }
+    static Part& of(const void* part) { return *static_cast<Part*>(const_cast<void*>(part)); }
+    Describing& add(std::string_view name, held::Any any) {
+        made_.fields.push_back({name, std::move(any)});
+        return *this;
+    }
+    Field& last() { return made_.fields.back(); }
+    PartFields made_;
+};
 
 /// Calls with each number of a part and of all within it, double or int; those of every kind.
 void eachNumber(void* part, const PartFields& fields,
