@@ -56,7 +56,8 @@ struct Card {
     bool operator==(const Card&) const = default;
 };
 
-/// What each inscription is called in findings: its own id, or one by its place (i0, i1, …). No two are alike.
+/// What each inscription is called in findings: its own id, or one by its place (i0, i1, …). No two are
+/// alike.
 std::vector<std::string> idsOf(const Card& card);
 
 /// The limits in force for an inscription of the card; for raised words where there is none.
@@ -79,11 +80,11 @@ struct Emphasis {
 };
 Emphasis emphasisOf(const Inscription& inscription, const type::Catalogue& catalogue);
 
-// When places change, what was called by its place keeps that name as its own from then on, so that what findings
-// and frames speak of stays the same.
+// When places change, what was called by its place keeps that name as its own from then on, so that what
+// findings and frames speak of stays the same.
 
-/// Takes the inscription at `from` off the card, and what was let stand of it. Frames around it keep their size
-/// from then on.
+/// Takes the inscription at `from` off the card, and what was let stand of it. Frames around it keep their
+/// size from then on.
 void removeInscription(Card& card, int from);
 /// Puts the inscription at `from` where the one at `to` was.
 void moveInscription(Card& card, int from, int to);
