@@ -47,6 +47,7 @@ class CommandLineTest : public QObject {
 
     void theDocumentationOfTheCardIsWhatTheProgramTells() {
         QCOMPARE(run({"format"}), 0);
+        QVERIFY(out_.contains("| torch: how wide the cut is, mm |"));
         QFile kept(QStringLiteral(BOLLARD_SOURCE "/docs/card-format.md"));
         QVERIFY(kept.open(QIODevice::ReadOnly));
         const QByteArray file = kept.readAll();

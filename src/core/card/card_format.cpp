@@ -143,8 +143,9 @@ class Table {
         const std::string shown = !field.usual.empty() ? std::string(field.usual)
                                   : field.needed       ? "–"
                                                        : usual;
-        text_ += "| " + code(prefix + std::string(field.name)) + " | " + std::string(field.about) + " | " +
-                 shown + " | " + (field.asks.empty() ? range : std::string(field.asks)) + " |\n";
+        const std::string about = (of_.empty() ? "" : std::string(of_) + ": ") + std::string(field.about);
+        text_ += "| " + code(prefix + std::string(field.name)) + " | " + about + " | " + shown + " | " +
+                 (field.asks.empty() ? range : std::string(field.asks)) + " |\n";
     }
     void row(const Field& field, const std::string& prefix, void* part, const held::Number& number) {
         put(field, prefix, quantity::textOfNumber(number.at(part)), textOf(field.range));
