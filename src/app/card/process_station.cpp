@@ -87,22 +87,19 @@ void ProcessStation::addLimits() {
     const auto known = [this](std::string_view name) {
         return std::ranges::find(limits_, name, &Limit::first) != limits_.end();
     };
-    for (int i = 0; i < working::kinds; ++i)
-        Kinds::eachKind([&]<class One>(std::type_identity<One>) {
-            for (const process::Rule& rule : rulesOf(One{}, {static_cast<working::Kind>(i), 1, true})) {
-                if (known(rule.name))
-                    continue;
-                const bool length = rule.what != process::Measured::heightPerStroke;
-                limits_.emplace_back(
-                    rule.name,
-                    number(wording::nameOf(rule, working::Kind::raised), length ? Kind::length : Kind::plain,
-                           card::ranges::limit, 0.05, [this, name = rule.name](double value) {
-                               const std::string key = process::keyOf(kind(), name);
-                               editor_.edit(tr("Change a limit"), QStringLiteral("limit"),
-                                            [&](card::Card& card) { card.process.own[key] = value; });
-                           }));
-            }
-        });
+    for (const auto& [kind, rule] : process::knownRules()) {
+        if (known(rule.name))
+            continue;
+        const bool length = rule.what != process::Measured::heightPerStroke;
+        limits_.emplace_back(
+            rule.name,
+            number(wording::nameOf(rule, working::Kind::raised), length ? Kind::length : Kind::plain,
+                   card::ranges::limit, 0.05, [this, name = rule.name](double value) {
+                       const std::string key = process::keyOf(this->kind(), name);
+                       editor_.edit(tr("Change a limit"), QStringLiteral("limit"),
+                                    [&](card::Card& card) { card.process.own[key] = value; });
+                   }));
+    }
 }
 
 void ProcessStation::listKinds() {

@@ -243,7 +243,6 @@ void CardEditor::copyInscription() {
         return;
     edit(tr("Copy inscription"), {}, [&](card::Card& card) {
         card::Inscription copy = *inscription();
-        copy.id.clear();
         copy.placing.y -= stagger(copy);
         card::insertInscription(card, selected_ + 1, std::move(copy));
     });

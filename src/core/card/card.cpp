@@ -16,10 +16,19 @@ template<class Where> void follow(Card& card, Where where) {
 
 } // namespace
 
-std::vector<std::string> idsOf(const Card& card) {
-    std::set<std::string> taken;
+namespace {
+
+std::set<std::string> ownIds(const Card& card) {
+    std::set<std::string> ids;
     for (const Inscription& inscription : card.inscriptions)
-        taken.insert(inscription.id);
+        ids.insert(inscription.id);
+    return ids;
+}
+
+} // namespace
+
+std::vector<std::string> idsOf(const Card& card) {
+    std::set<std::string> taken = ownIds(card);
     std::vector<std::string> ids;
     for (size_t i = 0; i < card.inscriptions.size(); ++i) {
         ids.push_back(card.inscriptions[i].id);
@@ -33,9 +42,8 @@ std::vector<std::string> idsOf(const Card& card) {
 }
 
 std::vector<process::Rule> rulesFor(const Card& card, const Inscription* inscription) {
-    const working::Working working = inscription ? inscription->working : working::Working{};
-    const double thickness = card.blank.kind == blank::Kind::none ? working.height : card.blank.thickness;
-    return process::rulesOf(card.process, {working.kind, thickness, false});
+    return process::rulesOf(card.process, process::situationOf(card.blank, inscription ? inscription->working
+                                                                                       : working::Working{}));
 }
 
 std::vector<setting::Nudge> nudgesAsMade(const Card& card, const Inscription& inscription) {
@@ -128,9 +136,7 @@ void keepIds(Card& card) {
 
 /// The first of i0, i1, … that is free.
 std::string freeId(const Card& card) {
-    std::set<std::string> taken;
-    for (const Inscription& inscription : card.inscriptions)
-        taken.insert(inscription.id);
+    const std::set<std::string> taken = ownIds(card);
     for (int i = 0;; ++i)
         if (std::string id = "i" + std::to_string(i); !taken.contains(id))
             return id;

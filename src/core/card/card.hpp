@@ -16,7 +16,7 @@ namespace bollard::card {
 
 /// One piece of text, or an ornament, with its own typeface, size, placing and working.
 struct Inscription {
-    std::string id{};             ///< what the card calls it, where it does; see idOf()
+    std::string id{};             ///< what the card calls it, where it does; see idsOf()
     std::string words{};          ///< UTF-8, lines parted by \n
     setting::Ornament ornament{}; ///< of a kind: this is worked instead of words
     type::TypefaceChoice typeface{"League Spartan", "Bold", {}, 0};

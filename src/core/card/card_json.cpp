@@ -2,6 +2,7 @@
 #include "card/card_fields.hpp"
 #include "card/json_lines.hpp"
 #include "quantity/field.hpp"
+#include "quantity/kept.hpp"
 #include "setting/fields.hpp"
 #include <array>
 #include <cmath>
@@ -349,11 +350,9 @@ class PartWriter {
         writeAll(fields);
         if (std::ranges::none_of(fields.fields, [](const Field& f) { return f.quiet || f.matters; }))
             return std::move(made_);
-        const auto usual = fields.fresh();
-        PartWriter asUsual(usual.get(), nameOfPlace_);
-        asUsual.writeAll(fields);
+        const auto usual = usualOf(fields);
         for (const Field& field : fields.fields) {
-            const Json *const now = made_.find(std::string(field.name)), *const was = asUsual.made_.find(
+            const Json *const now = made_.find(std::string(field.name)), *const was = usual->find(
                                                                              std::string(field.name));
             const bool kept = field.matters && !field.matters(part_);
             if ((field.quiet || kept) && now && was && *now == *was)
@@ -410,6 +409,18 @@ class PartWriter {
     }
 
   private:
+    /// A part as it starts; the same for all of its kind, so it is made once.
+    static std::shared_ptr<const Members> usualOf(const PartFields& fields) {
+        constexpr size_t kindsOfParts = 64;
+        static quantity::Kept<const PartFields*, std::shared_ptr<const Members>> known(kindsOfParts);
+        return known.of(&fields, [&] {
+            static const NameOfPlace byPlace = [](int place) { return Json(place); };
+            const auto part = fields.fresh();
+            PartWriter writer(part.get(), byPlace);
+            writer.writeAll(fields);
+            return std::make_shared<const Members>(std::move(writer.made_));
+        });
+    }
     void writeAll(const PartFields& fields) {
         for (const Field& field : fields.fields) {
             field_ = &field;

@@ -28,6 +28,8 @@ class Writer {
         joints_.resize(in_.inscriptions.size());
         for (const Joint& joint : in_.measures.joints)
             joints_[size_t(joint.inscription)].push_back(&joint);
+        for (const PlacedLetters& letters : in_.inscriptions)
+            rules_.push_back(rules(letters.working, letters.working.kind));
     }
 
     std::vector<Finding> write() {
@@ -42,18 +44,17 @@ class Writer {
 
   private:
     const PlacedLetters& letters(int slot) const { return in_.inscriptions[size_t(slot)]; }
-    /// The limits of what letters so worked are measured by; the worst first, which is the one that counts.
-    std::vector<Rule> rules(const working::Working& working, Kind kind, Measured what) const {
-        const double thickness = in_.blank.kind == blank::Kind::none ? working.height : in_.blank.thickness;
-        std::vector<Rule> wanted = process::rulesOf(in_.process, {kind, thickness, false});
-        std::erase_if(wanted, [&](const Rule& rule) { return rule.what != what; });
-        std::ranges::stable_sort(wanted, std::ranges::greater{}, &Rule::severity);
-        return wanted;
+    /// The limits of one measure; the worst first, which is the one that counts.
+    static std::vector<Rule> limitsOf(std::vector<Rule> rules, Measured what) {
+        std::erase_if(rules, [&](const Rule& rule) { return rule.what != what; });
+        std::ranges::stable_sort(rules, std::ranges::greater{}, &Rule::severity);
+        return rules;
     }
-    std::vector<Rule> rules(int slot, Measured what) const {
-        const working::Working& working = letters(slot).working;
-        return rules(working, working.kind, what);
+    std::vector<Rule> rules(working::Working working, Kind kind) const {
+        working.kind = kind;
+        return process::rulesOf(in_.process, process::situationOf(in_.blank, working));
     }
+    std::vector<Rule> rules(int slot, Measured what) const { return limitsOf(rules_[size_t(slot)], what); }
     static const Rule* broken(const std::vector<Rule>& rules, double measured) {
         const auto rule = std::ranges::find_if(rules, [&](const Rule& r) { return r.brokenBy(measured); });
         return rule == rules.end() ? nullptr : &*rule;
@@ -109,7 +110,7 @@ class Writer {
 
     /// What is left between holes, and between them and the edge.
     void findLands() {
-        std::vector<Rule> limits = rules({}, Kind::pierced, Measured::gap);
+        std::vector<Rule> limits = limitsOf(rules({}, Kind::pierced), Measured::gap);
         double reach_mm = 0;
         for (const Rule& rule : limits)
             reach_mm = std::max(reach_mm, rule.value);
@@ -295,15 +296,17 @@ class Writer {
     }
 
     void findNecks(int slot) {
+        const std::vector<Rule> limits = rules(slot, Measured::neck);
         std::vector<FindingPlace> places;
         if (letters(slot).working.kind == Kind::pierced)
             for (const Reading* reading : readings_[size_t(slot)])
-                if (reading->kind == ReadingKind::bridge)
+                if (reading->kind == ReadingKind::bridge && broken(limits, reading->width))
                     places.push_back(place(slot, reading->letter, reading->at, reading->width));
         if (letters(slot).working.kind == Kind::freeStanding)
             for (const Joint* joint : joints_[size_t(slot)])
-                places.push_back(place(slot, joint->letter, joint->at, joint->neck));
-        addByRule(slot, FindingKind::neckNarrow, rules(slot, Measured::neck), places);
+                if (broken(limits, joint->neck))
+                    places.push_back(place(slot, joint->letter, joint->at, joint->neck));
+        addByRule(slot, FindingKind::neckNarrow, limits, places);
     }
 
     bool isStanding(int slot) const {
@@ -340,7 +343,7 @@ class Writer {
             addBroken(slot, FindingKind::heightWorn, most, w.height);
             findTall(slot);
             if (onBlank)
-                addBroken(slot, FindingKind::beddingThin, rules(w, Kind::raised, Measured::bedding),
+                addBroken(slot, FindingKind::beddingThin, limitsOf(rules(w, Kind::raised), Measured::bedding),
                           w.kind == Kind::raised ? w.bedding : 0);
         }
         if ((w.kind == Kind::sunk || w.kind == Kind::scribed) && onBlank)
@@ -418,6 +421,7 @@ class Writer {
     std::vector<std::vector<const Reading*>> readings_, lost_;
     std::vector<std::vector<const Overhang*>> overhangs_;
     std::vector<std::vector<const Joint*>> joints_;
+    std::vector<std::vector<Rule>> rules_;
     std::vector<Finding> found_;
 };
 

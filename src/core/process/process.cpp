@@ -9,19 +9,33 @@ std::string keyOf(working::Kind kind, std::string_view rule) {
     return std::string(working::nameOf(kind)).append(".").append(rule);
 }
 
-bool isKey(const std::string& key) {
-    static const std::set<std::string> known = [] {
-        std::set<std::string> keys;
+const std::vector<std::pair<working::Kind, Rule>>& knownRules() {
+    static const auto known = [] {
+        std::vector<std::pair<working::Kind, Rule>> all;
         for (int i = 0; i < working::kinds; ++i) {
             const auto kind = static_cast<working::Kind>(i);
-            decltype(Process::kind)::eachKind([&]<class Kind>(std::type_identity<Kind>) {
-                for (const Rule& rule : rulesOf(Kind{}, Situation{kind, 1, true}))
-                    keys.insert(keyOf(kind, rule.name));
+            decltype(Process::kind)::eachKind([&]<class One>(std::type_identity<One>) {
+                for (const Rule& rule : rulesOf(One{}, {kind, 1, true}))
+                    all.emplace_back(kind, rule);
             });
         }
-        return keys;
+        return all;
     }();
-    return known.contains(key);
+    return known;
+}
+
+bool isKey(const std::string& key) {
+    static const std::set<std::string> keys = [] {
+        std::set<std::string> all;
+        for (const auto& [kind, rule] : knownRules())
+            all.insert(keyOf(kind, rule.name));
+        return all;
+    }();
+    return keys.contains(key);
+}
+
+Situation situationOf(const blank::Blank& blank, const working::Working& working) {
+    return {working.kind, blank.kind == blank::Kind::none ? working.height : blank.thickness};
 }
 
 std::vector<Rule> startingRules(const Process& process, Situation situation) {
@@ -33,6 +47,8 @@ std::vector<Rule> startingRules(const Process& process, Situation situation) {
 
 std::vector<Rule> rulesOf(const Process& process, Situation situation) {
     std::vector<Rule> rules = startingRules(process, situation);
+    if (process.own.empty())
+        return rules;
     for (Rule& rule : rules)
         if (const auto own = process.own.find(keyOf(situation.working, rule.name));
             own != process.own.end()) {
@@ -52,21 +68,21 @@ std::optional<double> limitOf(const std::vector<Rule>& rules, std::string_view n
 
 template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<bollard::process::Process>() {
     using process::Process;
-    static const PartFields fields = [] {
-        Describing<Process> made;
-        made.kinds("kind", &Process::kind);
-        made.flag("worn", &Process::worn)
+    static const PartFields fields = std::move(
+        Describing<Process>()
+            .kinds("kind", &Process::kind)
+            .flag("worn", &Process::worn)
             .quiet()
-            .about("worn on the body: letters should not stand too high");
-        made.text("name", &Process::name).quiet().about("what the person calls it").usual("empty");
-        made.numbers("limits", &Process::own, Dimension::length, {0, 1000})
+            .about("worn on the body: letters should not stand too high")
+            .text("name", &Process::name)
+            .quiet()
+            .about("what the person calls it")
+            .usual("empty")
+            .numbers("limits", &Process::own, Dimension::length, ranges::limit)
+            .knows(process::isKey)
             .quiet()
             .usual("none")
-            .about(
-                "limits set by hand, as `\"working.limit\": value`; without them they follow from the rest");
-        PartFields all = std::move(made);
-        std::get<held::Numbers>(all.fields.back().holds).knows = process::isKey;
-        return all;
-    }();
+            .about("limits set by hand, as `\"working.limit\": value`; without them they follow from "
+                   "the rest"));
     return fields;
 }

@@ -1,5 +1,6 @@
 // How a part is made, and what that process cannot go below or above.
 #pragma once
+#include "blank/blank.hpp"
 #include "process/casting.hpp"
 #include "process/filament.hpp"
 #include "process/laser.hpp"
@@ -12,6 +13,7 @@
 #include <map>
 #include <optional>
 #include <string>
+#include <utility>
 
 namespace bollard::process {
 
@@ -26,8 +28,13 @@ struct Process {
 
 /// "raised.strokeStop": what a limit is called in Process::own and in cards.
 std::string keyOf(working::Kind kind, std::string_view rule);
+/// Every limit of every process as it starts, of something worn; first those of raised letters.
+const std::vector<std::pair<working::Kind, Rule>>& knownRules();
 /// Whether any process has such a limit.
 bool isKey(const std::string& key);
+
+/// What letters so worked on that blank are held to; without a blank their own height counts as thickness.
+Situation situationOf(const blank::Blank& blank, const working::Working& working);
 
 /// The limits as they are worked out. `situation.worn` is taken from the process.
 std::vector<Rule> startingRules(const Process& process, Situation situation);

@@ -242,7 +242,6 @@ template<class Part> class Describing {
         last().range = ranges::around;
         return *this;
     }
-    Describing& holds(std::string_view name, held::Any any) { return add(name, std::move(any)); }
     /// A OneOf.
     template<class At> Describing& kinds(std::string_view name, At at) {
         held::Kinds kinds;
@@ -277,6 +276,11 @@ template<class Part> class Describing {
     }
     Describing& needed(std::function<bool(const Part&)> needed) {
         last().needed = [needed](const void* part) { return needed(of(part)); };
+        return *this;
+    }
+    /// Of a map of numbers: which names it may have.
+    Describing& knows(std::function<bool(const std::string&)> knows) {
+        std::get<held::Numbers>(last().holds).knows = std::move(knows);
         return *this;
     }
     Describing& quiet() {

@@ -40,8 +40,6 @@ constexpr Range around{-1, 100000};
 constexpr Range faceIndex{0, 65535};
 constexpr Range numberingStart{-1000000, 1000000};
 constexpr Range numberingDigits{1, 12};
-constexpr Range nozzle{0.05, 5};
-constexpr Range layer{0.01, 5};
 constexpr Range limit{0, 1000};
 } // namespace ranges
 
