@@ -1,4 +1,5 @@
 #include "ordinary_way.hpp"
+#include "working/changes.hpp"
 #include <CGAL/Exact_predicates_inexact_constructions_kernel.h>
 #include <CGAL/Polygon_mesh_processing/corefinement.h>
 #include <CGAL/Surface_mesh.h>
@@ -22,9 +23,8 @@ SurfaceMesh surfaceOf(const body::Mesh& mesh) {
 
 /// A closed prism from -bedding to the letters' height.
 body::Mesh prism(const plane::Region& letters, const working::Working& working) {
-    const plane::Region lowered = letters;
     working::Working standing{working::Kind::freeStanding, working.height + working.bedding, 0, 0};
-    const auto columns = working::columnsOf({}, 0, std::vector<working::Worked>{{standing, lowered}});
+    const auto columns = working::columnsOf(working::changesOf(working::Worked{standing, letters}, 0));
     body::Mesh mesh = body::meshOf(*columns);
     for (body::Vertex& v : mesh.vertices)
         v.z -= working.bedding;
@@ -33,7 +33,7 @@ body::Mesh prism(const plane::Region& letters, const working::Working& working) 
 
 SurfaceMesh plateOf(const card::Made& made) {
     return surfaceOf(
-        body::meshOf(*working::columnsOf(made.lettering->blank, made.card->blank.thickness, {})));
+        body::meshOf(*working::columnsOf(working::changesOf(made.lettering->blank, made.card->blank.thickness))));
 }
 
 } // namespace

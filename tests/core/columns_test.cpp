@@ -1,6 +1,7 @@
 #include "../sample_cards.hpp"
 #include "body/mesh.hpp"
 #include "body/pieces.hpp"
+#include "working/changes.hpp"
 #include <random>
 
 using namespace bollard;
@@ -13,7 +14,7 @@ plane::Ring box(double x0, double y0, double x1, double y1) {
     return {{u(x0), u(y0)}, {u(x1), u(y0)}, {u(x1), u(y1)}, {u(x0), u(y1)}};
 }
 working::Columns columns(const plane::Region& blank, double thickness, std::vector<working::Worked> worked) {
-    const auto made = working::columnsOf(blank, thickness, worked);
+    const auto made = working::columnsOf(working::changesOf(blank, thickness, worked));
     [&] { QVERIFY(made); }();
     return made ? *made : working::Columns{};
 }

@@ -1,5 +1,6 @@
 // Every sign of Latin-1 in each typeface, raised, sunk and pierced: closed bodies of the right volume.
 #include "../sample_cards.hpp"
+#include "working/changes.hpp"
 
 using namespace bollard;
 using working::Kind;
@@ -59,8 +60,8 @@ class EveryLetterTest : public QObject {
             for (const auto& [kind, expected] : {std::pair{Kind::raised, plateVolume + area * 1.6},
                                                  {Kind::sunk, plateVolume - area * 0.8},
                                                  {Kind::pierced, plateVolume - area * thickness}}) {
-                const auto columns = working::columnsOf(
-                    plate, thickness, std::vector<working::Worked>{{{kind, 1.6, 0.8, 0.4}, letter}});
+                const auto columns = working::columnsOf(working::changesOf(
+                    plate, thickness, std::vector<working::Worked>{{{kind, 1.6, 0.8, 0.4}, letter}}));
                 const QString where = QString("%1 U+%2 kind %3").arg(face).arg(uint(c), 4, 16).arg(int(kind));
                 QVERIFY2(columns, qPrintable(where));
                 const body::Mesh mesh = body::meshOf(*columns);

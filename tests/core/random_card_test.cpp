@@ -11,7 +11,8 @@ double volumeOf(const working::Columns& columns) {
         const auto corner = [&](size_t k) { return columns.plan.points[size_t(triangle.corners[k])]; };
         const double area = double(plane::turn(corner(0), corner(1), corner(2))) / 2;
         for (const working::Interval& interval : columns.material[size_t(triangle.cell)])
-            volume += area * double(interval.high - interval.low);
+            for (const int p : triangle.corners)
+                volume += area * double(columns.high(interval, p) - columns.low(interval, p)) / 3;
     }
     const double unit = plane::unitsPerMillimetre;
     return volume / (unit * unit * unit);

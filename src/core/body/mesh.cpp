@@ -1,66 +1,34 @@
 #include "body/mesh.hpp"
+#include <limits>
 #include <map>
-#include <unordered_map>
 
 namespace bollard::body {
 namespace {
 
+using blank::Panel, space::Vertex;
 using plane::Point, plane::Subdivision, plane::Triangle;
-using working::Columns, working::Interval, working::Substance;
+using working::Columns, working::Interval, working::Level, working::Substance;
 
-/// A set of ranks into the list of all heights of the part.
-class HeightSet {
-  public:
-    static constexpr size_t most = 256;
-    void add(size_t rank) { words_[rank / 64] |= std::uint64_t{1} << (rank % 64); }
-    bool has(size_t rank) const { return words_[rank / 64] >> (rank % 64) & 1; }
-    HeightSet& operator|=(const HeightSet& other) {
-        for (size_t i = 0; i < words_.size(); ++i)
-            words_[i] |= other.words_[i];
-        return *this;
-    }
-    int below(size_t rank) const {
-        int count = 0;
-        for (size_t i = 0; i < rank / 64; ++i)
-            count += bitsIn(words_[i]);
-        const std::uint64_t rest = (std::uint64_t{1} << (rank % 64)) - 1;
-        return count + bitsIn(words_[rank / 64] & rest);
-    }
-    int size() const { return below(most - 1) + (has(most - 1) ? 1 : 0); }
-
-  private:
-    /// Few bits are set at any point: faster than std::popcount, which is a call on plain x86-64.
-    static int bitsIn(std::uint64_t word) {
-        int count = 0;
-        for (; word; word &= word - 1)
-            ++count;
-        return count;
-    }
-    std::array<std::uint64_t, most / 64> words_{};
-};
-
-/// Chosen material of a cell in ranks. `joins` tells that the one above continues without a surface between.
+/// Chosen material of a cell. `joins` tells that what comes next continues without a surface between.
 struct Span {
-    size_t low, high;
+    int low, high; // levels
     Substance substance;
     bool joinsBelow, joinsAbove;
 };
 
+/// The surface of one panel's columns, added to a mesh.
 class Extraction {
   public:
-    Extraction(const Columns& columns, Selection selection, const std::stop_token& stop)
-        : columns_(columns), plan_(columns.plan), stop_(stop) {
-        rankHeights();
-        for (const auto& material : columns.material)
+    Extraction(const PanelColumns& part, Selection selection, Mesh& mesh, std::map<std::array<double, 3>, int>& rims,
+               const std::stop_token& stop)
+        : panel_(part.panel), columns_(part.columns), plan_(columns_.plan), mesh_(mesh), rims_(rims), stop_(stop) {
+        for (const auto& material : columns_.material)
             spans_.push_back(spansOf(material, selection));
-        findBack();
         numberVertices();
     }
 
-    Mesh mesh() && {
-        mesh_.triangles.reserve(plan_.triangles.size() * 3);
-        mesh_.substances.reserve(plan_.triangles.size() * 3);
-        const bool backDone = addFlatBack();
+    void add() {
+        const bool backDone = !panel_.frontRay && findBack() && addFlatBack();
         for (const Triangle& triangle : plan_.triangles) {
             if (stop_.stop_requested())
                 break;
@@ -68,21 +36,12 @@ class Extraction {
             for (int k = 0; k < 3; ++k)
                 addWalls(triangle, k);
         }
-        dropUnused();
-        return std::move(mesh_);
     }
 
   private:
-    void rankHeights() {
-        for (const auto& material : columns_.material)
-            for (const Interval& interval : material)
-                heights_.insert(heights_.end(), {interval.low, interval.high});
-        std::ranges::sort(heights_);
-        heights_.erase(std::unique(heights_.begin(), heights_.end()), heights_.end());
-    }
-    size_t rankOf(std::int32_t height) const {
-        return size_t(std::ranges::lower_bound(heights_, height) - heights_.begin());
-    }
+    const Level& level(int number) const { return columns_.levels[size_t(number)]; }
+    /// The far end of a panel without a back: there is no surface.
+    bool endless(int number) const { return level(number).height <= working::farDown; }
 
     std::vector<Span> spansOf(const std::vector<Interval>& material, Selection selection) const {
         std::vector<Span> spans;
@@ -91,51 +50,131 @@ class Extraction {
                                 (selection == Selection::blank) == (interval.substance == Substance::blank);
             if (!wanted)
                 continue;
-            Span span{rankOf(interval.low), rankOf(interval.high), interval.substance, false, false};
-            if (!spans.empty() && spans.back().high == span.low)
+            Span span{interval.low, interval.high, interval.substance, false, false};
+            if (!spans.empty() && level(spans.back().high) == level(span.low))
                 spans.back().joinsAbove = span.joinsBelow = true;
             spans.push_back(span);
         }
         return spans;
     }
 
-    /// The cells whose lowest material is of the same substance as the first that rests on the back.
-    void findBack() {
-        const auto rests = [](const std::vector<Span>& spans) {
-            return !spans.empty() && spans.front().low == 0;
+    /// The cells whose lowest material is of the same substance as the first that rests on the back, where that is
+    /// flat.
+    bool findBack() {
+        backHeight_ = std::numeric_limits<std::int32_t>::max();
+        for (const auto& spans : spans_)
+            for (const Span& span : spans) {
+                backHeight_ = std::min(backHeight_, level(span.low).height);
+                for (const auto& [point, height] : level(span.low).byPoint)
+                    backHeight_ = std::min(backHeight_, height);
+            }
+        const auto rests = [&](const std::vector<Span>& spans) {
+            return !spans.empty() && level(spans.front().low).height == backHeight_ &&
+                   !level(spans.front().low).slopes();
         };
         const auto first = std::ranges::find_if(spans_, rests);
-        if (first != spans_.end())
-            backSubstance_ = first->front().substance;
+        if (first == spans_.end())
+            return false;
+        backSubstance_ = first->front().substance;
         for (const auto& spans : spans_)
             reachesBack_.push_back(rests(spans) && spans.front().substance == backSubstance_);
+        return true;
+    }
+
+    void addHeight(int point, std::int32_t height) {
+        int* link = &firstOf_[size_t(point)];
+        while (*link >= 0 && heights_[size_t(*link)].height < height)
+            link = &heights_[size_t(*link)].next;
+        if (*link >= 0 && heights_[size_t(*link)].height == height)
+            return;
+        const int next = *link;
+        *link = int(heights_.size()); // before the list grows
+        heights_.push_back({height, next});
     }
 
     void numberVertices() {
-        std::vector<HeightSet> ofCell(spans_.size());
-        for (size_t cell = 0; cell < spans_.size(); ++cell)
-            for (const Span& span : spans_[cell]) {
-                ofCell[cell].add(span.low);
-                ofCell[cell].add(span.high);
-            }
-        levels_.resize(plan_.points.size());
+        firstOf_.assign(plan_.points.size(), -1);
+        std::vector<int> lastCell(plan_.points.size(), -1); // whose heights the point had last
         for (const Triangle& triangle : plan_.triangles)
-            for (const int corner : triangle.corners)
-                levels_[size_t(corner)] |= ofCell[size_t(triangle.cell)];
-        firstVertex_.reserve(plan_.points.size());
+            for (const int corner : triangle.corners) {
+                if (lastCell[size_t(corner)] == triangle.cell)
+                    continue;
+                lastCell[size_t(corner)] = triangle.cell;
+                for (const Span& span : spans_[size_t(triangle.cell)])
+                    for (const int end : {span.low, span.high})
+                        if (!endless(end))
+                            addHeight(corner, level(end).at(corner));
+            }
+        const std::vector<bool> onRim = rimPoints();
+        start_.reserve(plan_.points.size() + 1);
         for (size_t p = 0; p < plan_.points.size(); ++p) {
-            firstVertex_.push_back(int(mesh_.vertices.size()));
-            const Point at = plan_.points[p];
-            for (size_t rank = 0; rank < heights_.size(); ++rank)
-                if (levels_[p].has(rank))
-                    mesh_.vertices.push_back({plane::toMillimetres(at.x), plane::toMillimetres(at.y),
-                                              plane::toMillimetres(heights_[rank])});
+            start_.push_back(int(sorted_.size()));
+            if (firstOf_[p] < 0)
+                continue;
+            const Stand stand(panel_, plan_.points[p]);
+            for (int h = firstOf_[p]; h >= 0; h = heights_[size_t(h)].next) {
+                const std::int32_t height = heights_[size_t(h)].height;
+                int number = int(mesh_.vertices.size());
+                const Vertex at = stand.at(height);
+                if (!onRim.empty() && onRim[p])
+                    number = rims_.try_emplace({at.x, at.y, at.z}, number).first->second;
+                if (number == int(mesh_.vertices.size()))
+                    mesh_.vertices.push_back(at);
+                sorted_.push_back({height, number});
+            }
         }
+        start_.push_back(int(sorted_.size()));
     }
-    int vertex(int point, size_t rank) const {
-        return firstVertex_[size_t(point)] + levels_[size_t(point)].below(rank);
+
+    /// Where heights over one point of the plan lie.
+    class Stand {
+      public:
+        Stand(const Panel& panel, Point p) : thickness_(plane::toUnits(panel.thickness)), wall_(panel.wall()) {
+            front_ = panel.frontRay ? panel.frontRay(p)
+                                    : blank::Ray{{plane::toMillimetres(p.x), plane::toMillimetres(p.y), 0}, {0, 0, 1}};
+            separate_ = bool(panel.backRay);
+            if (separate_)
+                back_ = panel.backRay(p);
+            if (const auto exact = panel.rim.find(p); exact != panel.rim.end())
+                front_.foot = exact->second;
+        }
+        Vertex at(std::int32_t height) const {
+            if (separate_ && wall_ && height < -thickness_ / 2)
+                return back_.at(plane::toMillimetres(-double(height) - thickness_));
+            return front_.at(plane::toMillimetres(height));
+        }
+
+      private:
+        blank::Ray front_{}, back_{};
+        std::int32_t thickness_;
+        bool wall_, separate_ = false;
+    };
+
+    /// The points where a neighbouring panel goes on; none for walls.
+    std::vector<bool> rimPoints() const {
+        if (panel_.wall() || panel_.front.empty())
+            return {};
+        std::vector<bool> on(plan_.points.size());
+        for (const Triangle& triangle : plan_.triangles)
+            for (size_t k = 0; k < 3; ++k)
+                if (!plan_.inLayer(plan_.cellAcross(triangle, int(k)), 0))
+                    on[size_t(triangle.corners[(k + 1) % 3])] = on[size_t(triangle.corners[(k + 2) % 3])] = true;
+        return on;
+    }
+
+    /// The place among a point's vertices of that height.
+    int placeOf(int point, std::int32_t height) const {
+        int place = start_[size_t(point)];
+        while (sorted_[size_t(place)].height < height)
+            ++place;
+        return place;
+    }
+    int vertex(int point, int number) const {
+        return sorted_[size_t(placeOf(point, level(number).at(point)))].vertex;
     }
     void add(int a, int b, int c, Substance substance) {
+        if (a == b || b == c || a == c)
+            return; // ends that taper to nothing
         mesh_.triangles.push_back({a, b, c});
         mesh_.substances.push_back(substance);
     }
@@ -151,7 +190,7 @@ class Extraction {
                 if (reachesBack_[size_t(plan_.cellAcross(triangle, k))])
                     continue;
                 const int a = triangle.corners[size_t(k + 1) % 3], b = triangle.corners[size_t(k + 2) % 3];
-                edges.push_back({plan_.points[size_t(a)], plan_.points[size_t(b)], 1});
+                edges.push_back({plan_.points[size_t(a)], plan_.points[size_t(b)], 0});
                 ends.emplace_back(a, b);
             }
         }
@@ -168,27 +207,38 @@ class Extraction {
         if (back->points.size() != pointAt.size())
             return false;
         for (const Triangle& triangle : back->triangles) {
-            if (!back->cells[size_t(triangle.cell)])
+            if (back->cells[size_t(triangle.cell)] == plane::noLayer)
                 continue;
             std::array<int, 3> corners{};
-            for (size_t k = 0; k < 3; ++k)
-                corners[k] = vertex(pointAt.at(back->points[size_t(triangle.corners[k])]), 0);
+            for (size_t k = 0; k < 3; ++k) {
+                const int point = pointAt.at(back->points[size_t(triangle.corners[k])]);
+                corners[k] = sorted_[size_t(placeOf(point, backHeight_))].vertex;
+            }
             add(corners[0], corners[2], corners[1], backSubstance_);
         }
         return true;
     }
+
     void addCaps(const Triangle& triangle, bool backDone) {
         for (const Span& span : spans_[size_t(triangle.cell)]) {
-            std::array<int, 3> low{}, high{};
-            for (size_t k = 0; k < 3; ++k) {
-                low[k] = vertex(triangle.corners[k], span.low);
-                high[k] = vertex(triangle.corners[k], span.high);
+            const auto isNothing = [&](int corner) { return level(span.low).at(corner) == level(span.high).at(corner); };
+            const bool flat = !level(span.low).slopes() && !level(span.high).slopes();
+            if (!flat && std::ranges::all_of(triangle.corners, isNothing))
+                continue;
+            const auto corners = [&](int end) {
+                return std::array{vertex(triangle.corners[0], end), vertex(triangle.corners[1], end),
+                                  vertex(triangle.corners[2], end)};
+            };
+            if (!span.joinsAbove) {
+                const auto [a, b, c] = corners(span.high);
+                add(a, b, c, span.substance);
             }
-            if (!span.joinsAbove)
-                add(high[0], high[1], high[2], span.substance);
-            const bool inBack = backDone && span.low == 0 && span.substance == backSubstance_;
-            if (!span.joinsBelow && !inBack)
-                add(low[0], low[2], low[1], span.substance);
+            const bool inBack = backDone && reachesBack_[size_t(triangle.cell)] &&
+                                &span == &spans_[size_t(triangle.cell)].front();
+            if (!span.joinsBelow && !inBack && !endless(span.low)) {
+                const auto [a, b, c] = corners(span.low);
+                add(a, c, b, span.substance);
+            }
         }
     }
 
@@ -197,74 +247,90 @@ class Extraction {
         const int across = plan_.cellAcross(triangle, k);
         if (across == triangle.cell)
             return;
+        const auto& own = spans_[size_t(triangle.cell)];
+        if (own.empty() || (!panel_.front.empty() && !panel_.wall() && !plan_.inLayer(across, 0)))
+            return; // a neighbouring panel goes on there
         const int a = triangle.corners[size_t(k + 1) % 3], b = triangle.corners[size_t(k + 2) % 3];
-        for (const Span& span : spans_[size_t(triangle.cell)]) {
-            size_t from = span.low;
+        // In the same order at both ends of the edge; equal at one of them at most.
+        const auto heightOf = [&](int end) { return std::int64_t(level(end).at(a)) + level(end).at(b); };
+        for (const Span& span : own) {
+            int from = span.low;
             for (const Span& other : spans_[size_t(across)]) {
-                if (other.high <= from)
+                if (heightOf(other.high) <= heightOf(from))
                     continue;
-                if (other.low >= span.high)
+                if (heightOf(other.low) >= heightOf(span.high))
                     break;
-                if (other.low > from)
+                if (heightOf(other.low) > heightOf(from))
                     addStrip(a, b, from, other.low, span.substance);
                 from = other.high;
             }
-            if (from < span.high)
+            if (heightOf(from) < heightOf(span.high))
                 addStrip(a, b, from, span.high, span.substance);
         }
     }
 
-    /// The wall between two ranks, through every vertex on both upright ends, so that no T-junction is left.
-    void addStrip(int a, int b, size_t low, size_t high, Substance substance) {
-        int left = vertex(a, low), right = vertex(b, low);
-        const int leftEnd = vertex(a, high), rightEnd = vertex(b, high);
-        const auto height = [&](int v) { return mesh_.vertices[size_t(v)].z; };
+    /// The wall between two levels, through every vertex on both upright ends, so that no T-junction is left.
+    void addStrip(int a, int b, int low, int high, Substance substance) {
+        int left = placeOf(a, level(low).at(a)), right = placeOf(b, level(low).at(b));
+        const int leftEnd = placeOf(a, level(high).at(a)), rightEnd = placeOf(b, level(high).at(b));
+        // Where both go on at one height, diagonals lean alike on both walls of a stroke.
+        const bool leftFirst = plan_.points[size_t(a)] < plan_.points[size_t(b)];
+        const auto here = [&](int place) { return sorted_[size_t(place)]; };
         while (left < leftEnd || right < rightEnd) {
-            const bool onLeft =
-                right >= rightEnd || (left < leftEnd && height(left + 1) <= height(right + 1));
+            bool onLeft = right >= rightEnd;
+            if (!onLeft && left < leftEnd) {
+                const std::int32_t l = here(left + 1).height, r = here(right + 1).height;
+                onLeft = l != r ? l < r : leftFirst;
+            }
             if (onLeft) {
-                add(left, right, left + 1, substance);
+                add(here(left).vertex, here(right).vertex, here(left + 1).vertex, substance);
                 ++left;
             } else {
-                add(left, right, right + 1, substance);
+                add(here(left).vertex, here(right).vertex, here(right + 1).vertex, substance);
                 ++right;
             }
         }
     }
 
-    void dropUnused() {
-        constexpr int unused = -1;
-        std::vector<int> renamed(mesh_.vertices.size(), unused);
-        std::vector<Vertex> used;
-        for (auto& triangle : mesh_.triangles)
-            for (int& corner : triangle) {
-                int& name = renamed[size_t(corner)];
-                if (name == unused) {
-                    name = int(used.size());
-                    used.push_back(mesh_.vertices[size_t(corner)]);
-                }
-                corner = name;
-            }
-        mesh_.vertices = std::move(used);
-    }
+    struct Height {
+        std::int32_t height;
+        int next; ///< the next higher one over the same point, or -1
+    };
+    struct Numbered {
+        std::int32_t height;
+        int vertex;
+    };
 
+    const Panel& panel_;
     const Columns& columns_;
     const Subdivision& plan_;
+    Mesh& mesh_;
+    std::map<std::array<double, 3>, int>& rims_; ///< vertices that panels may have in common
     const std::stop_token& stop_;
-    std::vector<std::int32_t> heights_;
     std::vector<std::vector<Span>> spans_; ///< by cell
     std::vector<bool> reachesBack_;        ///< by cell
+    std::int32_t backHeight_ = 0;
     Substance backSubstance_ = Substance::blank;
-    std::vector<HeightSet> levels_; ///< by point
-    std::vector<int> firstVertex_;  ///< by point
-    Mesh mesh_;
+    std::vector<int> firstOf_;     ///< by point, into heights_
+    std::vector<Height> heights_;  ///< lists by point
+    std::vector<int> start_;       ///< by point, into sorted_
+    std::vector<Numbered> sorted_; ///< the vertices of each point upwards
 };
 
-Vertex difference(const Vertex& a, const Vertex& b) {
-    return {a.x - b.x, a.y - b.y, a.z - b.z};
-}
-Vertex crossProduct(const Vertex& a, const Vertex& b) {
-    return {a.y * b.z - a.z * b.y, a.z * b.x - a.x * b.z, a.x * b.y - a.y * b.x};
+void dropUnused(Mesh& mesh) {
+    constexpr int unused = -1;
+    std::vector<int> renamed(mesh.vertices.size(), unused);
+    std::vector<Vertex> used;
+    for (auto& triangle : mesh.triangles)
+        for (int& corner : triangle) {
+            int& name = renamed[size_t(corner)];
+            if (name == unused) {
+                name = int(used.size());
+                used.push_back(mesh.vertices[size_t(corner)]);
+            }
+            corner = name;
+        }
+    mesh.vertices = std::move(used);
 }
 
 struct HalfEdge {
@@ -302,8 +368,23 @@ int countPinched(const Mesh& mesh, const std::vector<int>& opposite) {
 
 } // namespace
 
+Mesh meshOf(std::span<const PanelColumns> parts, Selection selection, const std::stop_token& stop) {
+    Mesh mesh;
+    std::map<std::array<double, 3>, int> rims;
+    size_t triangles = 0;
+    for (const PanelColumns& part : parts)
+        triangles += part.columns.plan.triangles.size();
+    mesh.triangles.reserve(triangles * 3);
+    mesh.substances.reserve(triangles * 3);
+    for (const PanelColumns& part : parts)
+        Extraction(part, selection, mesh, rims, stop).add();
+    dropUnused(mesh);
+    return mesh;
+}
+
 Mesh meshOf(const Columns& columns, Selection selection, const std::stop_token& stop) {
-    return Extraction(columns, selection, stop).mesh();
+    const Panel flat;
+    return meshOf(std::array{PanelColumns{flat, columns}}, selection, stop);
 }
 
 double volumeOf(const Mesh& mesh) {
@@ -312,10 +393,10 @@ double volumeOf(const Mesh& mesh) {
         return 0;
     const Vertex origin = mesh.vertices.front();
     for (const auto& t : mesh.triangles) {
-        const Vertex a = difference(mesh.vertices[size_t(t[0])], origin);
-        const Vertex n = crossProduct(difference(mesh.vertices[size_t(t[1])], origin),
-                                      difference(mesh.vertices[size_t(t[2])], origin));
-        sixfold += a.x * n.x + a.y * n.y + a.z * n.z;
+        const Vertex a = mesh.vertices[size_t(t[0])] - origin;
+        const Vertex n = space::cross(mesh.vertices[size_t(t[1])] - origin,
+                                      mesh.vertices[size_t(t[2])] - origin);
+        sixfold += space::dot(a, n);
     }
     return sixfold / 6;
 }
@@ -340,8 +421,8 @@ MeshFaults faultsOf(const Mesh& mesh) {
     for (size_t t = 0; t < mesh.triangles.size(); ++t) {
         const auto& c = mesh.triangles[t];
         const Vertex& a = mesh.vertices[size_t(c[0])];
-        const Vertex n = crossProduct(difference(mesh.vertices[size_t(c[1])], a),
-                                      difference(mesh.vertices[size_t(c[2])], a));
+        const Vertex n = space::cross(mesh.vertices[size_t(c[1])] - a,
+                                      mesh.vertices[size_t(c[2])] - a);
         if (n == Vertex{})
             ++faults.flatTriangles;
         std::ranges::sort(corners[t]);

@@ -1,5 +1,6 @@
 // Triangle meshes of solids, and what can be wrong with one.
 #pragma once
+#include "blank/panel.hpp"
 #include "working/columns.hpp"
 #include <array>
 #include <stop_token>
@@ -7,13 +8,7 @@
 
 namespace bollard::body {
 
-/// mm; z = 0 is the blank's front side.
-struct Vertex {
-    double x = 0;
-    double y = 0;
-    double z = 0;
-    bool operator==(const Vertex&) const = default;
-};
+using space::Vertex;
 
 /// A closed surface: corners counter-clockwise seen from outside.
 struct Mesh {
@@ -27,7 +22,17 @@ struct Mesh {
 /// Which of the material to put a surface around.
 enum class Selection { everything, blank, letters };
 
-/// The surface around the chosen columns: closed, consistently oriented, no vertex unused.
+/// Columns over one panel of a blank.
+struct PanelColumns {
+    const blank::Panel& panel;
+    const working::Columns& columns;
+};
+
+/// One surface around the chosen columns of all panels, welded where they meet.
+Mesh meshOf(std::span<const PanelColumns> parts, Selection selection = Selection::everything,
+            const std::stop_token& stop = {});
+
+/// The surface around the chosen columns of a flat panel, z = 0 at its front: closed, consistently oriented, no vertex unused.
 /// Where the back is one flat face it is triangulated anew, without the letters' corners. Stopped, it returns
 /// part of it.
 Mesh meshOf(const working::Columns& columns, Selection selection = Selection::everything,

@@ -1,5 +1,6 @@
 #include "body/pieces.hpp"
 #include "quantity/groups.hpp"
+#include <array>
 #include <map>
 
 namespace bollard::body {
@@ -7,13 +8,25 @@ namespace {
 
 using working::Columns, working::Interval;
 
+/// Square grid units.
 double areaOf(const plane::Subdivision& plan, const plane::Triangle& triangle) {
     const auto corner = [&](size_t k) { return plan.points[size_t(triangle.corners[k])]; };
     return double(plane::turn(corner(0), corner(1), corner(2))) / 2;
 }
 
-bool shareAFace(const Interval& a, const Interval& b) {
-    return std::min(a.high, b.high) > std::max(a.low, b.low);
+/// How high the interval is in the middle of the triangle, grid units.
+double heightOf(const Columns& columns, const Interval& interval, const plane::Triangle& triangle) {
+    double height = 0;
+    for (const int corner : triangle.corners)
+        height += (double(columns.high(interval, corner)) - columns.low(interval, corner)) / 3;
+    return height;
+}
+
+/// Along the border between two points.
+bool shareAFace(const Columns& columns, const Interval& a, const Interval& b, int from, int to) {
+    return std::ranges::any_of(std::array{from, to}, [&](int p) {
+        return std::min(columns.high(a, p), columns.high(b, p)) > std::max(columns.low(a, p), columns.low(b, p));
+    });
 }
 
 } // namespace
@@ -26,20 +39,25 @@ Pieces piecesOf(const Columns& columns) {
     quantity::Groups joined(first.back());
     for (size_t cell = 0; cell < material.size(); ++cell)
         for (size_t i = 1; i < material[cell].size(); ++i)
-            if (material[cell][i].low == material[cell][i - 1].high)
+            if (columns.levels[size_t(material[cell][i].low)] == columns.levels[size_t(material[cell][i - 1].high)])
                 joined.join(first[cell] + i, first[cell] + i - 1);
 
-    std::vector<double> areas(material.size(), 0);
+    std::vector<double> volumes(first.back(), 0); // by interval, cubic grid units
     for (const plane::Triangle& triangle : columns.plan.triangles) {
         const auto here = size_t(triangle.cell);
-        areas[here] += areaOf(columns.plan, triangle);
+        if (material[here].empty())
+            continue;
+        const double area = areaOf(columns.plan, triangle);
+        for (size_t i = 0; i < material[here].size(); ++i)
+            volumes[first[here] + i] += area * heightOf(columns, material[here][i], triangle);
         for (int k = 0; k < 3; ++k) {
             const auto there = size_t(columns.plan.cellAcross(triangle, k));
             if (there <= here)
                 continue;
+            const int a = triangle.corners[size_t(k + 1) % 3], b = triangle.corners[size_t(k + 2) % 3];
             for (size_t i = 0; i < material[here].size(); ++i)
                 for (size_t j = 0; j < material[there].size(); ++j)
-                    if (shareAFace(material[here][i], material[there][j]))
+                    if (shareAFace(columns, material[here][i], material[there][j], a, b))
                         joined.join(first[here] + i, first[there] + j);
         }
     }
@@ -55,9 +73,8 @@ Pieces piecesOf(const Columns& columns) {
             if (isNew)
                 result.pieces.emplace_back();
             Piece& piece = result.pieces[size_t(place->second)];
-            const Interval& interval = material[cell][i];
-            piece.volume += areas[cell] * (double(interval.high) - interval.low) / cubicUnits;
-            piece.blank |= interval.substance == working::Substance::blank;
+            piece.volume += volumes[first[cell] + i] / cubicUnits;
+            piece.blank |= material[cell][i].substance == working::Substance::blank;
             pieceOf.push_back(place->second);
         }
     }

@@ -1,4 +1,5 @@
 #include "card/pipeline.hpp"
+#include "working/changes.hpp"
 #include <array>
 #include <filesystem>
 #include <optional>
@@ -131,7 +132,8 @@ constexpr size_t lettersWorthTasks = 60;
 Solid solidOf(const Lettering& lettering, double thickness_mm, const std::stop_token& stop) {
     Solid solid;
     const auto worked = working::workedOf(lettering.inscriptions, stop);
-    auto columns = working::columnsOf(lettering.blank, thickness_mm, worked, stop);
+    auto columns =
+        working::columnsOf(working::changesOf(lettering.blank, thickness_mm, worked), stop);
     if (!columns) {
         solid.problem = columns.problem();
         return solid;

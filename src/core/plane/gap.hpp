@@ -53,6 +53,8 @@ class BoundaryIndex {
     /// The distances between the boundaries alone: the shape may lie inside. Where they cross, the kind is
     /// overlapping, and the neck is not measured.
     Gap gapTo(const Region& shape, double reach) const;
+    /// How far the point is from the nearest boundary; `reach` when that is no nearer.
+    double distanceTo(Vector point, double reach) const;
 
   private:
     struct Index;

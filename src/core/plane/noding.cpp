@@ -8,6 +8,7 @@ namespace {
 
 struct OpenEdge {
     LayerSet layers;
+    bool crease;
     Point from, to;
     std::vector<Point> splits{};
 };
@@ -54,15 +55,15 @@ bool splitAll(std::vector<OpenEdge>& edges, const std::stop_token& stop) {
     return any;
 }
 
-std::vector<LayerEdge> pieces(std::vector<OpenEdge>& edges) {
-    std::vector<LayerEdge> result;
+std::vector<LooseEdge> pieces(std::vector<OpenEdge>& edges) {
+    std::vector<LooseEdge> result;
     for (OpenEdge& edge : edges) {
         const Vector start = vectorOf(edge.from), along = vectorOf(edge.to - edge.from);
         std::ranges::sort(edge.splits, {}, [&](Point p) { return dot(vectorOf(p) - start, along); });
         edge.splits.push_back(edge.to);
         Point last = edge.from;
         for (const Point p : edge.splits) {
-            result.push_back({last, p, edge.layers});
+            result.push_back({last, p, edge.layers, edge.crease});
             last = p;
         }
     }
@@ -76,7 +77,7 @@ size_t hashOf(Point p) {
 
 } // namespace
 
-EdgeGraph::EdgeGraph(std::span<const LayerEdge> edges) {
+EdgeGraph::EdgeGraph(std::span<const LooseEdge> edges, LayerSets& sets) {
     size_t size = 16;
     while (size <= edges.size() * 4)
         size *= 2;
@@ -84,22 +85,24 @@ EdgeGraph::EdgeGraph(std::span<const LayerEdge> edges) {
     points_.reserve(edges.size());
     std::vector<GraphEdge> given;
     given.reserve(edges.size());
-    for (const LayerEdge& edge : edges) {
+    for (const LooseEdge& edge : edges) {
         const auto [low, high] = std::minmax({indexOf(edge.from), indexOf(edge.to)});
         if (low != high)
-            given.push_back({low, high, edge.layers});
+            given.push_back({low, high, edge.layers, edge.crease});
     }
     std::ranges::sort(given, {},
                       [](const GraphEdge& e) { return std::uint64_t(e.low) << 32 | std::uint64_t(e.high); });
     for (const GraphEdge& edge : given) {
         const bool again =
             !edges_.empty() && edges_.back().low == edge.low && edges_.back().high == edge.high;
-        if (again)
-            edges_.back().layers ^= edge.layers;
-        else
+        if (again) {
+            edges_.back().layers = sets.difference(edges_.back().layers, edge.layers);
+            edges_.back().crease |= edge.crease;
+        } else {
             edges_.push_back(edge);
+        }
     }
-    std::erase_if(edges_, [](const GraphEdge& e) { return e.layers == 0; });
+    std::erase_if(edges_, [](const GraphEdge& e) { return e.layers == noLayer && !e.crease; });
     firstEdge_.assign(points_.size() + 1, 0);
     for (const GraphEdge& edge : edges_)
         ++firstEdge_[size_t(edge.low) + 1];
@@ -121,29 +124,29 @@ int EdgeGraph::indexOf(Point p) {
     }
 }
 
-LayerSet EdgeGraph::layersBetween(int a, int b) const {
+const GraphEdge* EdgeGraph::between(int a, int b) const {
     const auto [low, high] = std::minmax(a, b);
     for (int e = firstEdge_[size_t(low)]; e < firstEdge_[size_t(low) + 1]; ++e)
         if (edges_[size_t(e)].high == high)
-            return edges_[size_t(e)].layers;
-    return 0;
+            return &edges_[size_t(e)];
+    return nullptr;
 }
 
-std::pair<EdgeGraph, bool> noded(const EdgeGraph& graph, const std::stop_token& stop) {
+std::pair<EdgeGraph, bool> noded(const EdgeGraph& graph, LayerSets& sets, const std::stop_token& stop) {
     constexpr int rounds = 8;
     EdgeGraph current = graph;
     for (int round = 0; round < rounds; ++round) {
         std::vector<OpenEdge> edges;
         edges.reserve(current.edges().size());
         for (const GraphEdge& edge : current.edges())
-            edges.push_back(
-                {edge.layers, current.points()[size_t(edge.low)], current.points()[size_t(edge.high)]});
+            edges.push_back({edge.layers, edge.crease, current.points()[size_t(edge.low)],
+                             current.points()[size_t(edge.high)]});
         const bool split = splitAll(edges, stop);
         if (stop.stop_requested())
             break;
         if (!split)
             return {std::move(current), true};
-        current = EdgeGraph(pieces(edges));
+        current = EdgeGraph(pieces(edges), sets);
     }
     return {std::move(current), false};
 }

@@ -5,24 +5,25 @@
 
 namespace bollard::plane {
 
-/// An edge between two numbered points, low < high, with the layers whose inside changes across it.
-struct GraphEdge {
-    int low = 0;
-    int high = 0;
-    LayerSet layers = 0;
+/// An edge on its way into a graph.
+struct LooseEdge {
+    Point from{};
+    Point to{};
+    LayerSet layers = noLayer;
+    bool crease = false;
 };
 
 /// Points, each once, and the edges between them. Edges given twice cancel out layer by layer, as two
-/// coinciding boundaries do.
+/// coinciding boundaries do; creases do not.
 class EdgeGraph {
   public:
-    explicit EdgeGraph(std::span<const LayerEdge> edges);
+    EdgeGraph(std::span<const LooseEdge> edges, LayerSets& sets);
 
     const std::vector<Point>& points() const { return points_; }
-    /// Sorted by their points, each pair once, none without layers.
+    /// Sorted by their points, each pair once; those without layers are creases.
     const std::vector<GraphEdge>& edges() const { return edges_; }
-    /// The layers of the edge between two points; empty when there is no such edge.
-    LayerSet layersBetween(int a, int b) const;
+    /// The edge between two points; null when there is none.
+    const GraphEdge* between(int a, int b) const;
 
   private:
     int indexOf(Point p);
@@ -35,6 +36,6 @@ class EdgeGraph {
 
 /// The same edges split wherever they cross or touch, crossings rounded to the grid. Closed chains of each
 /// layer stay closed. False in `second` when rounding did not settle in a few rounds, or stopped.
-std::pair<EdgeGraph, bool> noded(const EdgeGraph& graph, const std::stop_token& stop = {});
+std::pair<EdgeGraph, bool> noded(const EdgeGraph& graph, LayerSets& sets, const std::stop_token& stop = {});
 
 } // namespace bollard::plane

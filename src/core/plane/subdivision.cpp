@@ -6,6 +6,7 @@
 #include <CGAL/Triangulation_face_base_with_info_2.h>
 #include <CGAL/Triangulation_vertex_base_with_info_2.h>
 #include <CGAL/spatial_sort.h>
+#include <map>
 #include <numeric>
 #include <optional>
 #include <span>
@@ -98,12 +99,12 @@ std::optional<Delaunay> triangulated(const EdgeGraph& graph, const std::stop_tok
 
 /// Gives every face its cell, crossing the graph's edges from the outside inwards. Nothing when an edge ran
 /// through a point: it was split, and the layers of its parts are not known.
-std::optional<std::vector<LayerSet>> floodCells(Delaunay& delaunay, const EdgeGraph& graph) {
+std::optional<std::vector<LayerSet>> floodCells(Delaunay& delaunay, const EdgeGraph& graph, LayerSets& sets) {
     constexpr int unseen = -1;
     for (auto face = delaunay.all_faces_begin(); face != delaunay.all_faces_end(); ++face)
         face->info() = unseen;
     std::vector<LayerSet> cells;
-    std::vector<std::pair<Delaunay::Face_handle, LayerSet>> doors{{delaunay.infinite_face(), 0}};
+    std::vector<std::pair<Delaunay::Face_handle, LayerSet>> doors{{delaunay.infinite_face(), noLayer}};
     std::vector<Delaunay::Face_handle> room;
     while (!doors.empty()) {
         const auto [door, layers] = doors.back();
@@ -121,16 +122,20 @@ std::optional<std::vector<LayerSet>> floodCells(Delaunay& delaunay, const EdgeGr
                 const Delaunay::Face_handle next = face->neighbor(i);
                 if (next->info() != unseen)
                     continue;
-                if (!face->is_constrained(i)) {
+                LayerSet across = noLayer;
+                if (face->is_constrained(i)) {
+                    const GraphEdge* edge = graph.between(face->vertex(Delaunay::ccw(i))->info(),
+                                                          face->vertex(Delaunay::cw(i))->info());
+                    if (!edge)
+                        return std::nullopt;
+                    across = edge->layers;
+                }
+                if (across == noLayer) {
                     next->info() = cell;
                     room.push_back(next);
-                    continue;
+                } else {
+                    doors.emplace_back(next, sets.difference(layers, across));
                 }
-                const LayerSet across = graph.layersBetween(face->vertex(Delaunay::ccw(i))->info(),
-                                                            face->vertex(Delaunay::cw(i))->info());
-                if (across == 0)
-                    return std::nullopt;
-                doors.emplace_back(next, layers ^ across);
             }
         }
     }
@@ -142,11 +147,7 @@ Subdivision collected(Delaunay& delaunay, std::vector<LayerSet> cells, const Edg
     result.cells = std::move(cells);
     result.outside = delaunay.infinite_face()->info();
     result.points = graph.points();
-    result.ringEnds.assign(result.points.size(), 0);
-    for (const GraphEdge& edge : graph.edges()) {
-        ++result.ringEnds[size_t(edge.low)];
-        ++result.ringEnds[size_t(edge.high)];
-    }
+    result.edges = graph.edges();
     result.triangles.reserve(delaunay.number_of_faces());
     std::vector<Delaunay::Face_handle> faces;
     faces.reserve(delaunay.number_of_faces());
@@ -168,44 +169,92 @@ Subdivision collected(Delaunay& delaunay, std::vector<LayerSet> cells, const Edg
 }
 
 /// Triangulation and cells together; nothing when the graph's edges meet outside their ends.
-std::optional<Subdivision> overlaid(const EdgeGraph& graph, const std::stop_token& stop) {
+std::optional<Subdivision> overlaid(const EdgeGraph& graph, LayerSets& sets, const std::stop_token& stop) {
     std::optional<Delaunay> delaunay = triangulated(graph, stop);
     if (!delaunay || stop.stop_requested())
         return std::nullopt;
-    std::optional<std::vector<LayerSet>> cells = floodCells(*delaunay, graph);
+    std::optional<std::vector<LayerSet>> cells = floodCells(*delaunay, graph, sets);
     if (!cells || stop.stop_requested())
         return std::nullopt;
     return collected(*delaunay, std::move(*cells), graph);
 }
 
-} // namespace
-
-quantity::Result<Subdivision> subdivided(std::span<const Region> layers, std::stop_token stop) {
-    if (layers.size() > mostLayers)
-        return Problem{ProblemKind::tooManyWorkings};
-    std::vector<LayerEdge> edges;
-    for (size_t layer = 0; layer < layers.size(); ++layer)
-        for (const Ring& ring : layers[layer].rings)
-            for (size_t i = 0; i < ring.size(); ++i)
-                edges.push_back({ring[i], ring[(i + 1) % ring.size()], LayerSet{1} << layer});
-    return subdivided(edges, std::move(stop));
+void addLoose(std::vector<LooseEdge>& loose, std::span<const LayerEdge> edges, LayerSets& sets) {
+    for (const LayerEdge& edge : edges) {
+        const bool crease = edge.layer == LayerEdge::crease;
+        loose.push_back({edge.from, edge.to, crease ? noLayer : sets.of(edge.layer), crease});
+    }
 }
 
-quantity::Result<Subdivision> subdivided(std::span<const LayerEdge> edges, std::stop_token stop) {
-    const EdgeGraph graph(edges);
-    if (graph.edges().empty())
-        return Subdivision{{}, {}, {0}, {}, 0};
-    std::optional<Subdivision> plan = overlaid(graph, stop);
+quantity::Result<Subdivision> laidOut(std::span<const LooseEdge> edges, LayerSets sets,
+                                      const std::stop_token& stop) {
+    const EdgeGraph graph(edges, sets);
+    if (graph.edges().empty()) {
+        Subdivision nothing;
+        nothing.cells = {noLayer};
+        return nothing;
+    }
+    std::optional<Subdivision> plan = overlaid(graph, sets, stop);
     if (!plan && !stop.stop_requested()) {
-        const auto [split, settled] = noded(graph, stop);
+        const auto [split, settled] = noded(graph, sets, stop);
         if (settled)
-            plan = overlaid(split, stop);
+            plan = overlaid(split, sets, stop);
     }
     if (stop.stop_requested())
         return Problem{ProblemKind::stopped};
     if (!plan)
         return Problem{ProblemKind::geometryFailed, {}, "subdivision"};
+    plan->sets = std::move(sets);
     return *std::move(plan);
+}
+
+} // namespace
+
+void addEdges(std::vector<LayerEdge>& edges, const Region& region, int layer) {
+    for (const Ring& ring : region.rings)
+        for (size_t i = 0; i < ring.size(); ++i)
+            edges.push_back({ring[i], ring[(i + 1) % ring.size()], layer});
+}
+
+quantity::Result<Subdivision> subdivided(std::span<const Region> layers, std::stop_token stop) {
+    std::vector<LayerEdge> edges;
+    for (size_t layer = 0; layer < layers.size(); ++layer)
+        addEdges(edges, layers[layer], int(layer));
+    return subdivided(edges, std::move(stop));
+}
+
+quantity::Result<Subdivision> subdivided(std::span<const LayerEdge> edges, std::stop_token stop) {
+    LayerSets sets;
+    std::vector<LooseEdge> loose;
+    loose.reserve(edges.size());
+    addLoose(loose, edges, sets);
+    return laidOut(loose, std::move(sets), stop);
+}
+
+quantity::Result<Subdivision> refined(const Subdivision& plan, std::span<const Split> splits,
+                                      std::span<const LayerEdge> more, std::stop_token stop) {
+    LayerSets sets = plan.sets;
+    std::map<std::pair<int, int>, std::vector<Point>> at;
+    for (const Split& split : splits)
+        at[{split.low, split.high}].push_back(split.at);
+    std::vector<LooseEdge> loose;
+    for (const GraphEdge& edge : plan.edges) {
+        Point last = plan.points[size_t(edge.low)];
+        const Point end = plan.points[size_t(edge.high)];
+        if (const auto found = at.find({edge.low, edge.high}); found != at.end()) {
+            const Point start = last;
+            std::ranges::sort(found->second, {}, [&](Point p) {
+                return dot(vectorOf(p - start), vectorOf(end - start));
+            });
+            for (const Point p : found->second) {
+                loose.push_back({last, p, edge.layers, edge.crease});
+                last = p;
+            }
+        }
+        loose.push_back({last, end, edge.layers, edge.crease});
+    }
+    addLoose(loose, more, sets);
+    return laidOut(loose, std::move(sets), stop);
 }
 
 int triangleAt(const Subdivision& subdivision, Point p, int hint) {

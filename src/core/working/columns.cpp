@@ -1,110 +1,220 @@
 #include "working/columns.hpp"
 #include "working/contacts.hpp"
+#include "working/slopes.hpp"
+#include <map>
 
 namespace bollard::working {
 
-using plane::LayerSet, plane::Region, plane::toUnits;
+using plane::LayerEdge, plane::LayerSet, plane::Point, plane::Subdivision, plane::Triangle;
 using quantity::Problem, quantity::ProblemKind;
+
+std::int32_t Level::lookUp(int point) const {
+    const auto found = std::ranges::lower_bound(byPoint, point, {}, &std::pair<int, std::int32_t>::first);
+    return found != byPoint.end() && found->first == point ? found->second : height;
+}
 
 namespace {
 
-/// Adds `interval` to sorted material of the same substance, merging what it meets.
-void addMaterial(std::vector<Interval>& material, Interval interval) {
-    std::vector<Interval> result;
-    for (const Interval& other : material) {
-        const bool meets = other.low <= interval.high && interval.low <= other.high;
-        if (meets && other.substance == interval.substance)
-            interval = {std::min(interval.low, other.low), std::max(interval.high, other.high),
-                        other.substance};
-        else
-            result.push_back(other);
-    }
-    result.insert(std::ranges::find_if(result, [&](const Interval& o) { return o.low > interval.low; }),
-                  interval);
-    material = std::move(result);
+using Material = std::vector<Interval>;
+using Triple = std::array<int, 3>;
+
+int floorOf(size_t change) {
+    return int(2 * change);
+}
+int roofOf(size_t change) {
+    return int(2 * change) + 1;
 }
 
-void takeMaterial(std::vector<Interval>& material, std::int32_t low, std::int32_t high) {
-    std::vector<Interval> result;
-    for (const Interval& other : material) {
-        if (other.low < low)
-            result.push_back({other.low, std::min(other.high, low), other.substance});
-        if (other.high > high)
-            result.push_back({std::max(other.low, high), other.high, other.substance});
-    }
-    material = std::move(result);
-}
+/// Carries out changes on what stands over one place, where `heightOf` tells how high levels lie.
+template<class HeightOf> class Stack {
+  public:
+    explicit Stack(HeightOf heightOf) : heightOf_(heightOf) {}
 
-/// What stands over a cell: layer 0 is the blank, layer i + 1 is worked[i].
-std::vector<Interval> materialOver(LayerSet layers, std::int32_t back, bool anyBlank,
-                                   std::span<const Worked> worked) {
-    std::vector<Interval> blank, letters;
-    if (layers & 1)
-        blank.push_back({back, 0, Substance::blank});
-    for (size_t i = 0; i < worked.size(); ++i) {
-        if (!(layers >> (i + 1) & 1))
-            continue;
-        const Working& working = worked[i].working;
-        switch (working.kind) {
-        case Kind::sunk:
-        case Kind::scribed:
-            takeMaterial(blank, -toUnits(working.depth), 0);
-            break;
-        case Kind::pierced:
-            blank.clear();
-            break;
-        case Kind::raised: {
-            const std::int32_t foot = anyBlank ? std::max(-toUnits(working.bedding), back) : 0;
-            addMaterial(letters, {foot, toUnits(working.height), Substance::letters});
-            break;
+    void carryOut(const Change& change, int floor, int roof) {
+        if (change.reachesDown)
+            floor = reached(floor);
+        if (!(heightOf_(floor) < heightOf_(roof)))
+            return;
+        take(floor, roof);
+        if (change.does == Change::Does::add)
+            put({floor, roof, change.substance});
+    }
+    Material material() && { return std::move(material_); }
+
+  private:
+    /// The top of what lies clear below the floor, or the floor.
+    int reached(int floor) const {
+        int below = floor;
+        for (const Interval& there : material_) {
+            if (heightOf_(there.high) < heightOf_(floor))
+                below = there.high;
+            else if (heightOf_(there.low) <= heightOf_(floor))
+                return floor; // it stands in or on this one
         }
-        case Kind::freeStanding:
-            addMaterial(letters, {0, toUnits(working.height), Substance::letters});
-            break;
+        return below;
+    }
+    void take(int low, int high) {
+        Material left;
+        for (const Interval& there : material_) {
+            if (heightOf_(there.low) < heightOf_(low))
+                left.push_back({there.low, heightOf_(there.high) < heightOf_(low) ? there.high : low, there.substance});
+            if (heightOf_(there.high) > heightOf_(high))
+                left.push_back({heightOf_(there.low) > heightOf_(high) ? there.low : high, there.high, there.substance});
+        }
+        material_ = std::move(left);
+    }
+    /// Into room that was made for it; of the same substance it grows together with what it abuts.
+    void put(Interval interval) {
+        Material grown;
+        for (const Interval& there : material_) {
+            if (there.substance == interval.substance && heightOf_(there.high) == heightOf_(interval.low))
+                interval.low = there.low;
+            else if (there.substance == interval.substance && heightOf_(there.low) == heightOf_(interval.high))
+                interval.high = there.high;
+            else
+                grown.push_back(there);
+        }
+        grown.insert(std::ranges::find_if(
+                         grown, [&](const Interval& i) { return heightOf_(i.low) >= heightOf_(interval.high); }),
+                     interval);
+        material_ = std::move(grown);
+    }
+
+    HeightOf heightOf_;
+    Material material_;
+};
+
+class Builder {
+  public:
+    Builder(std::span<const Change> changes, const std::stop_token& stop)
+        : changes_(changes), slopes_(changes), stop_(stop), padLayer_(int(changes.size())) {
+        for (size_t i = 0; i < changes.size(); ++i)
+            plane::addEdges(edges_, changes[i].region, int(i));
+        slopes_.addBends(edges_);
+    }
+
+    quantity::Result<Columns> columns() {
+        auto plan = plane::subdivided(edges_, stop_);
+        constexpr int rounds = 12;
+        for (int round = 0; round < rounds; ++round) {
+            if (!plan)
+                return plan.problem();
+            if (stop_.stop_requested())
+                return Problem{ProblemKind::stopped};
+            columns_ = {*std::move(plan), {}, {}};
+            slopes_.findLevels(columns_);
+            fillCells();
+            if (round + 1 < rounds && slopes_.cross(columns_)) {
+                plan = plane::refined(columns_.plan, slopes_.splits(), slopes_.creases(), stop_);
+                continue;
+            }
+            fillPads(columns_, padLayer_, pads_);
+            overlapEdgeContacts(columns_);
+            if (!slopes_.settle(columns_))
+                break;
+            const std::vector<Pad> more = padsAtPointContacts(columns_, pads_);
+            if (more.empty())
+                return std::move(columns_);
+            pads_.insert(pads_.end(), more.begin(), more.end());
+            std::vector<LayerEdge> edges = edges_;
+            plane::addEdges(edges, regionOf(pads_), padLayer_);
+            plan = plane::subdivided(edges, stop_);
+        }
+        return Problem{ProblemKind::geometryFailed, {}, "contacts"};
+    }
+
+  private:
+    template<class HeightOf> Material materialOver(LayerSet set, HeightOf heightOf) const {
+        Stack stack(heightOf);
+        for (const int layer : columns_.plan.sets.layers(set))
+            if (layer != padLayer_)
+                stack.carryOut(changes_[size_t(layer)], floorOf(size_t(layer)), roofOf(size_t(layer)));
+        return std::move(stack).material();
+    }
+    bool sloping(LayerSet set) const {
+        return std::ranges::any_of(columns_.plan.sets.layers(set), [&](int layer) {
+            return layer != padLayer_ &&
+                   (columns_.levels[size_t(floorOf(size_t(layer)))].slopes() ||
+                    columns_.levels[size_t(roofOf(size_t(layer)))].slopes());
+        });
+    }
+
+    /// Level layer sets have the same material in each of their cells; where there are slopes, cells are parted
+    /// where their order changes.
+    void fillCells() {
+        Subdivision& plan = columns_.plan;
+        std::vector<Material> ofSet(plan.sets.size());
+        std::vector<char> known(plan.sets.size(), 0);
+        std::vector<bool> slopingCell;
+        for (const LayerSet set : plan.cells) {
+            slopingCell.push_back(sloping(set));
+            if (!slopingCell.back() && !known[set]) {
+                ofSet[set] = materialOver(set, [&](int level) { return columns_.levels[size_t(level)].height; });
+                known[set] = 1;
+            }
+            columns_.material.push_back(ofSet[set]);
+        }
+        if (std::ranges::find(slopingCell, true) == slopingCell.end())
+            return;
+        std::vector<Material> over(plan.triangles.size());
+        for (size_t t = 0; t < plan.triangles.size(); ++t)
+            if (const Triangle& triangle = plan.triangles[t]; slopingCell[size_t(triangle.cell)])
+                over[t] = materialOver(plan.cells[size_t(triangle.cell)], [&](int level) {
+                    std::int64_t sum = 0;
+                    for (const int corner : triangle.corners)
+                        sum += columns_.levels[size_t(level)].at(corner);
+                    return sum;
+                });
+        partCells(slopingCell, over);
+    }
+
+    void partCells(std::vector<bool>& sloping, const std::vector<Material>& over) {
+        Subdivision& plan = columns_.plan;
+        std::vector<bool> seen(plan.triangles.size()), used(plan.cells.size());
+        std::vector<size_t> room;
+        for (size_t first = 0; first < plan.triangles.size(); ++first) {
+            const int cell = plan.triangles[first].cell;
+            if (seen[first] || !sloping[size_t(cell)])
+                continue;
+            int own = cell;
+            if (used[size_t(cell)]) {
+                own = int(plan.cells.size());
+                plan.cells.push_back(plan.cells[size_t(cell)]);
+                columns_.material.emplace_back();
+                sloping.push_back(false); // no need to look at it again
+                used.push_back(true);
+            }
+            used[size_t(own)] = true;
+            columns_.material[size_t(own)] = over[first];
+            seen[first] = true;
+            room.assign(1, first);
+            while (!room.empty()) {
+                const size_t here = room.back();
+                room.pop_back();
+                for (const int next : plan.triangles[here].neighbours)
+                    if (next >= 0 && !seen[size_t(next)] && plan.triangles[size_t(next)].cell == cell &&
+                        over[size_t(next)] == over[first]) {
+                        seen[size_t(next)] = true;
+                        room.push_back(size_t(next));
+                    }
+                plan.triangles[here].cell = own;
+            }
         }
     }
-    for (const Interval& letter : letters)
-        takeMaterial(blank, letter.low, letter.high);
-    for (const Interval& letter : letters)
-        addMaterial(blank, letter);
-    return blank;
-}
+
+    std::span<const Change> changes_;
+    Slopes slopes_;
+    const std::stop_token& stop_;
+    int padLayer_;
+    std::vector<LayerEdge> edges_;
+    std::vector<Pad> pads_;
+    Columns columns_;
+};
 
 } // namespace
 
-quantity::Result<Columns> columnsOf(const Region& blank, double thickness_mm, std::span<const Worked> worked,
-                                    std::stop_token stop) {
-    if (worked.size() + 2 > plane::mostLayers)
-        return Problem{ProblemKind::tooManyWorkings};
-    std::vector<Region> layers{blank};
-    for (const Worked& w : worked)
-        layers.push_back(w.region);
-    layers.emplace_back(); // pads
-    const LayerSet padLayer = LayerSet{1} << (layers.size() - 1);
-    const bool anyBlank = !blank.empty() && thickness_mm > 0;
-    const std::int32_t back = -toUnits(thickness_mm);
-
-    std::vector<Pad> pads;
-    constexpr int rounds = 6;
-    for (int round = 0; round < rounds; ++round) {
-        auto plan = plane::subdivided(layers, stop);
-        if (!plan)
-            return plan.problem();
-        Columns columns{*std::move(plan), {}};
-        for (const LayerSet cell : columns.plan.cells)
-            columns.material.push_back(
-                materialOver(anyBlank ? cell : cell & ~LayerSet{1}, back, anyBlank, worked));
-        fillPads(columns, padLayer, pads);
-        overlapEdgeContacts(columns);
-        std::vector<Pad> more = padsAtPointContacts(columns, pads);
-        if (more.empty())
-            return columns;
-        pads.insert(pads.end(), more.begin(), more.end());
-        layers.back() = regionOf(pads);
-        if (stop.stop_requested())
-            return Problem{ProblemKind::stopped};
-    }
-    return Problem{ProblemKind::geometryFailed, {}, "contacts"};
+quantity::Result<Columns> columnsOf(std::span<const Change> changes, std::stop_token stop) {
+    return Builder(changes, stop).columns();
 }
 
 } // namespace bollard::working

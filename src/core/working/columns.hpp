@@ -1,37 +1,51 @@
 // The part as columns of material over the plane.
 #pragma once
 #include "plane/subdivision.hpp"
-#include "working/working.hpp"
+#include "working/change.hpp"
 #include <span>
 #include <stop_token>
+#include <utility>
 #include <vector>
 
 namespace bollard::working {
 
-enum class Substance { blank, letters };
+/// A height over every point of the plan, grid units above the front side: the same one but for some points.
+struct Level {
+    std::int32_t height = 0;
+    std::vector<std::pair<int, std::int32_t>> byPoint{}; ///< sorted by point
 
-/// Material from `low` to `high` above the front side, grid units; low < high.
+    std::int32_t at(int point) const { return byPoint.empty() ? height : lookUp(point); }
+    bool slopes() const { return !byPoint.empty(); }
+    bool operator==(const Level&) const = default;
+
+  private:
+    std::int32_t lookUp(int point) const;
+};
+
+/// Material between two levels, by their numbers; low is nowhere above high. Where they meet is none.
 struct Interval {
-    std::int32_t low = 0;
-    std::int32_t high = 0;
+    int low = 0;
+    int high = 0;
     Substance substance = Substance::blank;
     bool operator==(const Interval&) const = default;
 };
 
 /// Over each cell of the plan the material, sorted upwards, never overlapping. Intervals of different
 /// substance may abut. No two columns meet in an edge or a point only, so the surface around them is
-/// 2-manifold.
+/// 2-manifold. Over one layer set there are several cells where slopes run through each other.
 struct Columns {
     plane::Subdivision plan{};
+    std::vector<Level> levels{};
     std::vector<std::vector<Interval>> material{}; ///< by cell
+
+    std::int32_t low(const Interval& interval, int point) const { return levels[size_t(interval.low)].at(point); }
+    std::int32_t high(const Interval& interval, int point) const { return levels[size_t(interval.high)].at(point); }
 };
 
-/// Puts blank and letters together. Sunk and pierced letters take from the blank; raised letters reach into
-/// it by their bedding (never beyond its back) and are kept whole past its edge; with an empty blank raised
-/// letters stand from 0. Where columns would meet only in a point a pad 20 micrometres across joins them
-/// (larger only in wedges thinner than the grid); where they would meet only along an edge in height one is
-/// lowered by 10 micrometres.
-quantity::Result<Columns> columnsOf(const plane::Region& blank, double thickness_mm,
-                                    std::span<const Worked> worked, std::stop_token stop = {});
+/// Carries out the changes one after another, the last one last. Slopes are exact but for chords within 0.005 mm.
+/// Where columns would meet only in a point a pad 20 micrometres across joins them (larger only in wedges thinner
+/// than the grid); where they would meet only along an edge in height one is lowered by 10 micrometres. Where slopes
+/// run through each other the plan is cut; geometryFailed when that does not settle.
+quantity::Result<Columns> columnsOf(std::span<const Change> changes, std::stop_token stop = {});
 
 } // namespace bollard::working

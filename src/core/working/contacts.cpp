@@ -1,6 +1,7 @@
 #include "working/contacts.hpp"
 #include "quantity/groups.hpp"
 #include <array>
+#include <map>
 #include <set>
 
 namespace bollard::working {
@@ -8,62 +9,113 @@ namespace {
 
 using plane::Point, plane::Subdivision, plane::Triangle;
 
-constexpr std::int32_t overlap = 100;
+using Material = std::vector<Held>;
 
-bool solidBetween(const std::vector<Interval>& material, std::int32_t low, std::int32_t high) {
-    return std::ranges::any_of(material, [&](const Interval& i) { return i.low <= low && i.high >= high; });
+/// What of the cell's material stands between the heights that `heightOf` gives its levels.
+template<class HeightOf> Material heldIn(const Columns& columns, size_t cell, HeightOf heightOf) {
+    Material held;
+    for (const Interval& interval : columns.material[cell]) {
+        const Held here{heightOf(columns.levels[size_t(interval.low)]),
+                        heightOf(columns.levels[size_t(interval.high)]), interval.substance};
+        if (here.low < here.high)
+            held.push_back(here);
+    }
+    return held;
+}
+
+bool solidBetween(const Material& material, std::int32_t low, std::int32_t high) {
+    return std::ranges::any_of(material, [&](const Held& i) { return i.low <= low && i.high >= high; });
 }
 
 /// Solid just below and just above `height`.
-std::pair<bool, bool> solidAround(const std::vector<Interval>& material, std::int32_t height) {
+std::pair<bool, bool> solidAround(const Material& material, std::int32_t height) {
     return {solidBetween(material, height - 1, height), solidBetween(material, height, height + 1)};
 }
 
-/// One ring piece between two cells.
+/// A ring piece between two cells, from one point to another.
 struct Border {
-    int left, right;
-    auto operator<=>(const Border&) const = default;
+    int left = 0;
+    int right = 0;
+    int from = 0;
+    int to = 0;
 };
 
-std::vector<Border> bordersOf(const Subdivision& plan) {
+/// One border of each two cells that meet, and all where material may slope.
+std::vector<Border> bordersOf(const Columns& columns) {
+    const Subdivision& plan = columns.plan;
+    std::vector<bool> slopes;
+    for (const std::vector<Interval>& material : columns.material)
+        slopes.push_back(std::ranges::any_of(material, [&](const Interval& i) {
+            return columns.levels[size_t(i.low)].slopes() || columns.levels[size_t(i.high)].slopes();
+        }));
     std::vector<Border> borders;
     for (const Triangle& triangle : plan.triangles)
         for (int k = 0; k < 3; ++k)
             if (const int across = plan.cellAcross(triangle, k); across != triangle.cell)
-                if (const Border border{std::min(across, triangle.cell), std::max(across, triangle.cell)};
-                    borders.empty() || borders.back() != border)
-                    borders.push_back(border);
-    std::ranges::sort(borders);
-    borders.erase(std::unique(borders.begin(), borders.end()), borders.end());
+                borders.push_back({std::min(across, triangle.cell), std::max(across, triangle.cell),
+                                   triangle.corners[size_t(k + 1) % 3], triangle.corners[size_t(k + 2) % 3]});
+    const auto cells = [](const Border& border) { return std::pair(border.left, border.right); };
+    std::ranges::stable_sort(borders, {}, cells);
+    const auto like = [&](const Border& a, const Border& b) {
+        return cells(a) == cells(b) && !slopes[size_t(a.left)] && !slopes[size_t(a.right)];
+    };
+    borders.erase(std::unique(borders.begin(), borders.end(), like), borders.end());
     return borders;
 }
 
-/// Lowers what stands on `height` in the cell; true when something was lowered.
-bool lowerFoot(std::vector<Interval>& material, std::int32_t height) {
-    for (Interval& interval : material)
-        if (interval.low == height) {
-            interval.low -= overlap;
-            return true;
-        }
-    return false;
-}
+/// Feet lowered by the overlap, each level once.
+class Lowered {
+  public:
+    explicit Lowered(Columns& columns) : columns_(columns) {}
 
-bool overlapBorder(Columns& columns, Border border) {
-    std::vector<Interval>& left = columns.material[size_t(border.left)];
-    std::vector<Interval>& right = columns.material[size_t(border.right)];
-    std::vector<std::int32_t> heights;
-    for (const Interval& interval : left)
-        heights.insert(heights.end(), {interval.low, interval.high});
-    for (const std::int32_t height : heights) {
-        const auto [leftBelow, leftAbove] = solidAround(left, height);
-        const auto [rightBelow, rightAbove] = solidAround(right, height);
-        if (leftBelow && !leftAbove && !rightBelow && rightAbove)
-            return lowerFoot(right, height);
-        if (!leftBelow && leftAbove && rightBelow && !rightAbove)
-            return lowerFoot(left, height);
+    bool overlap(const Border& border) {
+        const Material left = beside(border.left, border), right = beside(border.right, border);
+        std::vector<std::int32_t> heights;
+        for (const Held& held : left)
+            heights.insert(heights.end(), {held.low, held.high});
+        for (const std::int32_t height : heights) {
+            const auto [leftBelow, leftAbove] = solidAround(left, height);
+            const auto [rightBelow, rightAbove] = solidAround(right, height);
+            if (leftBelow && !leftAbove && !rightBelow && rightAbove)
+                return lowerFoot(border.right, border, height);
+            if (!leftBelow && leftAbove && rightBelow && !rightAbove)
+                return lowerFoot(border.left, border, height);
+        }
+        return false;
     }
-    return false;
-}
+
+  private:
+    static std::int32_t middle(const Level& level, const Border& border) {
+        return level.slopes() ? (level.at(border.from) + level.at(border.to)) / 2 : level.height;
+    }
+    Material beside(int cell, const Border& border) const {
+        return heldIn(columns_, size_t(cell), [&](const Level& level) { return middle(level, border); });
+    }
+    /// Lowers what stands on `height` in the cell; true when something was lowered.
+    bool lowerFoot(int cell, const Border& border, std::int32_t height) {
+        for (Interval& interval : columns_.material[size_t(cell)])
+            if (middle(columns_.levels[size_t(interval.low)], border) == height) {
+                interval.low = lowered(interval.low);
+                return true;
+            }
+        return false;
+    }
+    int lowered(int level) {
+        const auto [known, isNew] = known_.try_emplace(level, int(columns_.levels.size()));
+        if (isNew) {
+            Level lower = columns_.levels[size_t(level)];
+            lower.height -= overlap_;
+            for (auto& [point, height] : lower.byPoint)
+                height -= overlap_;
+            columns_.levels.push_back(std::move(lower));
+        }
+        return known->second;
+    }
+
+    static constexpr std::int32_t overlap_ = 100;
+    Columns& columns_;
+    std::map<int, int> known_;
+};
 
 /// The cells around a point in order, each run of one cell once. `open` at the hull is the outside cell.
 std::vector<int> cellsAround(const Subdivision& plan, int start, int point) {
@@ -96,8 +148,6 @@ std::vector<int> cellsAround(const Subdivision& plan, int start, int point) {
         cells.pop_back();
     return cells;
 }
-
-using Material = std::vector<Interval>;
 
 /// Around one height at a point, sectors below and above: solid must hang together, and so must the empty.
 bool pinchedAt(const std::vector<Material>& sectors, std::int32_t height) {
@@ -135,8 +185,8 @@ bool pinchedAt(const std::vector<Material>& sectors, std::int32_t height) {
 bool pinched(const std::vector<Material>& sectors) {
     std::set<std::int32_t> heights;
     for (const Material& material : sectors)
-        for (const Interval& interval : material)
-            heights.insert({interval.low, interval.high});
+        for (const Held& held : material)
+            heights.insert({held.low, held.high});
     const auto anyPinched = [&](const std::vector<Material>& some) {
         return std::ranges::any_of(heights, [&](std::int32_t h) { return pinchedAt(some, h); });
     };
@@ -145,7 +195,7 @@ bool pinched(const std::vector<Material>& sectors) {
     return std::ranges::any_of(std::array{Substance::blank, Substance::letters}, [&](Substance left) {
         std::vector<Material> some = sectors;
         for (Material& material : some)
-            std::erase_if(material, [&](const Interval& i) { return i.substance == left; });
+            std::erase_if(material, [&](const Held& i) { return i.substance == left; });
         return anyPinched(some);
     });
 }
@@ -154,9 +204,9 @@ Material unitedMaterial(const std::vector<Material>& sectors) {
     Material all;
     for (const Material& material : sectors)
         all.insert(all.end(), material.begin(), material.end());
-    std::ranges::sort(all, {}, &Interval::low);
+    std::ranges::sort(all, {}, &Held::low);
     Material result;
-    for (Interval next : all) {
+    for (Held next : all) {
         if (!result.empty() && next.low < result.back().high) {
             if (next.high <= result.back().high)
                 continue;
@@ -191,42 +241,60 @@ plane::Region regionOf(const std::vector<Pad>& pads) {
     return plane::united(octagons);
 }
 
-void fillPads(Columns& columns, plane::LayerSet padLayer, const std::vector<Pad>& pads) {
+void fillPads(Columns& columns, int padLayer, const std::vector<Pad>& pads) {
+    std::map<std::int32_t, int> known;
+    const auto levelAt = [&](std::int32_t height) {
+        const auto [level, isNew] = known.try_emplace(height, int(columns.levels.size()));
+        if (isNew)
+            columns.levels.push_back({height, {}});
+        return level->second;
+    };
     std::vector<bool> done(columns.plan.cells.size());
     for (const Triangle& triangle : columns.plan.triangles) {
         const auto cell = size_t(triangle.cell);
-        if (done[cell] || !(columns.plan.cells[cell] & padLayer))
+        if (done[cell] || !columns.plan.inLayer(triangle.cell, padLayer))
             continue;
         done[cell] = true;
         const Point corner = columns.plan.points[size_t(triangle.corners[0])];
         const auto nearest = std::ranges::min_element(
             pads, {}, [&](const Pad& pad) { return plane::length(plane::vectorOf(pad.centre - corner)); });
-        columns.material[cell] = nearest->material;
+        columns.material[cell].clear();
+        for (const Held& held : nearest->material)
+            columns.material[cell].push_back({levelAt(held.low), levelAt(held.high), held.substance});
     }
 }
 
 void overlapEdgeContacts(Columns& columns) {
-    const std::vector<Border> borders = bordersOf(columns.plan);
+    const std::vector<Border> borders = bordersOf(columns);
+    Lowered lowered(columns);
     for (bool changed = true; changed;) {
         changed = false;
         for (const Border& border : borders)
-            changed |= overlapBorder(columns, border);
+            changed |= lowered.overlap(border);
     }
 }
 
 std::vector<Pad> padsAtPointContacts(const Columns& columns, const std::vector<Pad>& there) {
     const Subdivision& plan = columns.plan;
-    std::vector<int> someTriangle(plan.points.size(), -1);
-    for (size_t t = 0; t < plan.triangles.size(); ++t)
-        for (const int corner : plan.triangles[t].corners)
-            someTriangle[size_t(corner)] = int(t);
+    std::vector<int> someTriangle(plan.points.size(), -1), borderEnds(plan.points.size(), 0);
+    for (size_t t = 0; t < plan.triangles.size(); ++t) {
+        const Triangle& triangle = plan.triangles[t];
+        for (size_t k = 0; k < 3; ++k) {
+            someTriangle[size_t(triangle.corners[k])] = int(t);
+            if (triangle.neighbours[k] > int(t) || plan.cellAcross(triangle, int(k)) == triangle.cell)
+                continue; // counted from there, or no border
+            ++borderEnds[size_t(triangle.corners[(k + 1) % 3])];
+            ++borderEnds[size_t(triangle.corners[(k + 2) % 3])];
+        }
+    }
     std::vector<Pad> pads;
     for (size_t p = 0; p < plan.points.size(); ++p) {
-        if (plan.ringEnds[p] <= 2 || someTriangle[p] < 0)
+        if (borderEnds[p] <= 2)
             continue; // a point inside one ring piece has two smooth sides
         std::vector<Material> sectors;
         for (const int cell : cellsAround(plan, someTriangle[p], int(p)))
-            sectors.push_back(columns.material[size_t(cell)]);
+            sectors.push_back(
+                heldIn(columns, size_t(cell), [&](const Level& level) { return level.at(int(p)); }));
         if (pinched(sectors))
             pads.push_back({plan.points[p], radiusBeside(plan.points[p], there), unitedMaterial(sectors)});
     }

@@ -4,18 +4,25 @@
 
 namespace bollard::working {
 
+/// Material between two heights at one place, grid units; low < high.
+struct Held {
+    std::int32_t low = 0;
+    std::int32_t high = 0;
+    Substance substance = Substance::blank;
+};
+
 /// A small octagon around a point contact, filled with all the material that meets there.
 struct Pad {
     plane::Point centre{};
     std::int32_t radius = 100; ///< 10 micrometres
-    std::vector<Interval> material{};
+    std::vector<Held> material{};
 };
 
 /// The octagons as one region.
 plane::Region regionOf(const std::vector<Pad>& pads);
 
 /// Gives the cells under the pad layer the material of their pads (nearest centre).
-void fillPads(Columns& columns, plane::LayerSet padLayer, const std::vector<Pad>& pads);
+void fillPads(Columns& columns, int padLayer, const std::vector<Pad>& pads);
 
 /// Lowers by 10 micrometres the foot of material that meets a neighbouring column only along an edge in
 /// height.

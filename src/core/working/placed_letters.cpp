@@ -61,21 +61,35 @@ void cutOut(const PlacedLetters& cutter, std::span<PlacedLetters> others, const 
 }
 
 std::vector<Worked> workedOf(std::span<const PlacedLetters> inscriptions, const std::stop_token& stop) {
-    std::vector<Working> workings;
-    std::vector<std::vector<plane::Region>> letters;
+    struct Group {
+        Working working;
+        std::vector<plane::Region> letters;
+        std::vector<plane::Box> boxes; // of each inscription
+    };
+    std::vector<Group> groups;
     for (const PlacedLetters& inscription : inscriptions) {
+        plane::Box box;
+        for (const plane::Region& letter : inscription.onSide)
+            box.include(plane::boxOf(letter));
+        if (box.empty())
+            continue;
         const Working working = deciding(inscription.working);
-        const auto known = std::ranges::find(workings, working);
-        const auto slot = size_t(known - workings.begin());
-        if (known == workings.end()) {
-            workings.push_back(working);
-            letters.emplace_back();
+        // The last group worked alike, unless what comes after it lies under these letters.
+        Group* alike = nullptr;
+        for (Group& group : groups) {
+            if (group.working == working)
+                alike = &group;
+            else if (alike && std::ranges::any_of(group.boxes, [&](const plane::Box& b) { return b.meets(box); }))
+                alike = nullptr;
         }
-        letters[slot].insert(letters[slot].end(), inscription.onSide.begin(), inscription.onSide.end());
+        if (!alike)
+            alike = &groups.emplace_back(Group{working, {}, {}});
+        alike->letters.insert(alike->letters.end(), inscription.onSide.begin(), inscription.onSide.end());
+        alike->boxes.push_back(box);
     }
     std::vector<Worked> worked;
-    for (size_t i = 0; i < workings.size(); ++i)
-        worked.push_back({workings[i], plane::united(letters[i], stop)});
+    for (const Group& group : groups)
+        worked.push_back({group.working, plane::united(group.letters, stop)});
     return worked;
 }
 

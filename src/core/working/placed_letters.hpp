@@ -29,7 +29,8 @@ struct PlacedLetters {
 /// Takes the shapes of `cutter` away from the letters of `others`.
 void cutOut(const PlacedLetters& cutter, std::span<PlacedLetters> others, const std::stop_token& stop = {});
 
-/// Letters of like working united, across inscriptions.
+/// Letters of like working united, across inscriptions, in card order: not with letters that others, worked
+/// differently, lie over in between.
 std::vector<Worked> workedOf(std::span<const PlacedLetters> inscriptions, const std::stop_token& stop = {});
 
 } // namespace bollard::working

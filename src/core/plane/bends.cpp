@@ -1,0 +1,271 @@
+#include "plane/bends.hpp"
+#include "plane/boundary_cells.hpp"
+
+namespace bollard::plane {
+namespace {
+
+using Cell = BoundaryCells::Cell;
+using Edge = BoundaryCells::Edge;
+
+/// Walls so little out of parallel that their axis only seems to cross an inset.
+constexpr double even = 1;
+constexpr double leastSpokeTurn = 3 * M_PI / 180;
+
+/// A point of a Voronoi edge. `cut`: it was put where that inset crosses.
+struct Place {
+    Vector at{};
+    double inset = 0;
+    int cut = -1;
+};
+
+double between(double angle, double from) {
+    return std::remainder(angle - from, 2 * M_PI);
+}
+
+class BendFinder {
+  public:
+    BendFinder(const Region& region, std::span<const double> insets, double tolerance)
+        : cells_(region), insets_(insets), tolerance_(tolerance),
+          places_(cells_.diagram().edges().size()) {}
+
+    std::vector<Bend> bends() {
+        for (const Edge& edge : cells_.diagram().edges())
+            if (edge.is_finite() && edge.is_primary() && cells_.inside(edge) && &edge < edge.twin())
+                addRidge(placesOf(edge));
+        for (const Cell& cell : cells_.diagram().cells())
+            if (cell.incident_edge())
+                addCell(cell);
+        return std::move(bends_);
+    }
+
+  private:
+    size_t last() const { return insets_.size() - 1; }
+    bool reaches(const Place& place, size_t inset) const {
+        return place.cut == int(inset) || place.inset >= insets_[inset] - even;
+    }
+    void add(const Place& from, const Place& to) {
+        const Point a = onGrid(from.at), b = onGrid(to.at);
+        if (a != b)
+            bends_.push_back({a, b, from.inset, to.inset});
+    }
+
+    const std::vector<Place>& placesOf(const Edge& edge) {
+        std::vector<Place>& places = places_[cells_.indexOf(edge)];
+        if (places.empty()) {
+            places = placed(edge);
+            std::vector<Place>& back = places_[cells_.indexOf(*edge.twin())];
+            back.assign(places.rbegin(), places.rend());
+        }
+        return places;
+    }
+
+    std::vector<Place> placed(const Edge& edge) const {
+        const bool curved = edge.is_primary() &&
+                            !(edge.cell()->contains_segment() && edge.twin()->cell()->contains_segment());
+        // Of a wall and its own end, the end is what both are as far from.
+        const Cell* site = edge.cell()->contains_segment() && !edge.is_primary() ? edge.twin()->cell() : edge.cell();
+        const auto end = [&](const auto* vertex) {
+            const Vector at = BoundaryCells::place(vertex);
+            return Place{at, length(cells_.foot(site, at) - at), -1};
+        };
+        const Place from = end(edge.vertex0()), to = end(edge.vertex1());
+        std::vector<Place> places{from};
+        if (curved)
+            addCurve(edge, places);
+        else
+            addCuts(from, to, places);
+        places.push_back(to);
+        return places;
+    }
+
+    /// Along a straight edge the inset grows evenly.
+    void addCuts(const Place& from, const Place& to, std::vector<Place>& places) const {
+        const size_t before = places.size();
+        for (size_t i = 0; i < insets_.size(); ++i) {
+            if (reaches(from, i) == reaches(to, i) || from.inset == to.inset)
+                continue;
+            const double t = std::clamp((insets_[i] - from.inset) / (to.inset - from.inset), 0.0, 1.0);
+            places.push_back({from.at + t * (to.at - from.at), insets_[i], int(i)});
+        }
+        if (from.inset > to.inset)
+            std::reverse(places.begin() + std::ptrdiff_t(before), places.end());
+    }
+
+    /// A bisector of a point and a wall is a parabola, that of two points a line.
+    void addCurve(const Edge& edge, std::vector<Place>& places) const {
+        const Cell* a = edge.cell();
+        const Cell* b = edge.twin()->cell();
+        const Cell* wall = a->contains_segment() ? a : b->contains_segment() ? b : nullptr;
+        const Vector focus = cells_.site(wall == a ? b : a);
+        Vector origin, along;
+        if (wall) {
+            const Vector start = vectorOf(cells_.side(wall).from);
+            along = unit(vectorOf(cells_.side(wall).to) - start);
+            origin = start + dot(focus - start, along) * along;
+        } else {
+            origin = 0.5 * (focus + cells_.site(b));
+            const Vector across = unit(focus - origin);
+            along = {-across.y, across.x};
+        }
+        const double h = length(focus - origin);
+        if (h < 1e-6)
+            return;
+        const Vector up = (1 / h) * (focus - origin);
+        const double t0 = dot(BoundaryCells::place(edge.vertex0()) - origin, along);
+        const double t1 = dot(BoundaryCells::place(edge.vertex1()) - origin, along);
+        struct Step {
+            double t;
+            int cut;
+        };
+        std::vector<Step> steps;
+        constexpr double mostPieces = 200;
+        const int pieces = int(std::min(mostPieces, std::ceil(std::fabs(t1 - t0) / std::sqrt(8 * h * tolerance_))));
+        for (int i = 1; i < pieces; ++i)
+            steps.push_back({t0 + (t1 - t0) * i / pieces, -1});
+        if (t0 * t1 < 0)
+            steps.push_back({0, -1});
+        for (size_t i = 0; i < insets_.size(); ++i) {
+            const double c = insets_[i], square = wall ? 2 * h * c - h * h : c * c - h * h;
+            if (square <= 0)
+                continue;
+            for (const double t : {-std::sqrt(square), std::sqrt(square)})
+                if ((t - t0) * (t - t1) < 0)
+                    steps.push_back({t, int(i)});
+        }
+        std::ranges::sort(steps, {}, [&](const Step& step) { return t1 > t0 ? step.t : -step.t; });
+        for (const auto& [t, cut] : steps) {
+            const double radius = wall ? (t * t + h * h) / (2 * h) : std::hypot(t, h);
+            const Vector at = wall ? origin + t * along + radius * up : origin + t * along;
+            places.push_back({at, cut >= 0 ? insets_[size_t(cut)] : radius, cut});
+        }
+    }
+
+    void addRidge(const std::vector<Place>& places) {
+        for (size_t i = 0; i + 1 < places.size(); ++i)
+            if (!reaches(places[i], last()) || !reaches(places[i + 1], last()))
+                add(places[i], places[i + 1]);
+    }
+
+    void addCell(const Cell& cell) {
+        std::vector<Place> chain; // round the part of the cell that lies inside
+        const Edge* edge = cell.incident_edge();
+        do {
+            if (edge->is_finite() && cells_.inside(*edge)) {
+                const std::vector<Place>& places = placesOf(*edge);
+                chain.insert(chain.end(), places.begin(), places.end());
+            }
+            edge = edge->next();
+        } while (edge != cell.incident_edge());
+        if (chain.empty())
+            return;
+        spokes_.clear();
+        if (!cell.contains_segment())
+            for (const Place& place : chain)
+                if (place.inset > even && (!reaches(place, last()) || place.cut == int(last())))
+                    spokes_.push_back(place);
+        for (size_t i = 0; i < insets_.size(); ++i)
+            addLevel(cell, chain, i);
+        if (!cell.contains_segment())
+            addSpokes(cells_.site(&cell), chain);
+    }
+
+    /// The lines at one inset within a cell: from where its border rises to the inset to where it falls below.
+    void addLevel(const Cell& cell, const std::vector<Place>& chain, size_t inset) {
+        const auto below = std::ranges::find_if(chain, [&](const Place& p) { return !reaches(p, inset); });
+        if (below == chain.end())
+            return;
+        const auto start = size_t(below - chain.begin());
+        const Place* rise = nullptr;
+        for (size_t k = 1; k <= chain.size(); ++k) {
+            const Place& place = chain[(start + k) % chain.size()];
+            const Place& before = chain[(start + k - 1) % chain.size()];
+            const bool above = reaches(place, inset), wasAbove = reaches(before, inset);
+            if (above && !wasAbove)
+                rise = &place;
+            if (!above && wasAbove && rise) {
+                addStretch(cell, *rise, before, insets_[inset]);
+                rise = nullptr;
+            }
+        }
+    }
+
+    void addStretch(const Cell& cell, Place from, Place to, double inset) {
+        from.inset = to.inset = inset;
+        if (cell.contains_segment()) {
+            add(from, to);
+            return;
+        }
+        const Vector centre = cells_.site(&cell);
+        const auto angleOf = [&](Vector at) { return std::atan2(at.y - centre.y, at.x - centre.x); };
+        const double start = angleOf(from.at), sweep = between(angleOf(to.at), start);
+        // As many pieces on each inset as on the widest, so that spokes run through their ends.
+        const double step = 2 * std::acos(1 - std::min(1.0, tolerance_ / insets_[last()]));
+        const int pieces = std::max(1, int(std::ceil(std::fabs(sweep) / step)));
+        Place before = from;
+        for (int i = 1; i <= pieces; ++i) {
+            const double angle = start + sweep * i / pieces;
+            const Place next =
+                i == pieces ? to : Place{centre + inset * Vector{std::cos(angle), std::sin(angle)}, inset, -1};
+            add(before, next);
+            if (i < pieces)
+                spokes_.push_back(next);
+            before = next;
+        }
+    }
+
+    /// From a corner that reaches in outwards, through all that lies in one direction.
+    void addSpokes(Vector corner, const std::vector<Place>& chain) {
+        const auto angleOf = [&](Vector at) { return std::atan2(at.y - corner.y, at.x - corner.x); };
+        const auto seen = std::ranges::find_if(chain, [](const Place& p) { return p.inset > even; });
+        if (seen == chain.end())
+            return;
+        const double first = angleOf(seen->at);
+        double low = 0, high = 0;
+        for (const Place& place : chain)
+            if (place.inset > even) {
+                const double angle = between(angleOf(place.at), first);
+                low = std::min(low, angle);
+                high = std::max(high, angle);
+            }
+        if (high - low <= leastSpokeTurn)
+            return;
+        struct Spoke {
+            double angle;
+            Place place;
+        };
+        std::vector<Spoke> spokes;
+        for (const Place& place : spokes_)
+            spokes.push_back({between(angleOf(place.at), first), place});
+        std::ranges::sort(spokes, {}, &Spoke::angle);
+        for (size_t i = 0; i < spokes.size();) {
+            size_t end = i + 1;
+            constexpr double same = 1e-6;
+            while (end < spokes.size() && spokes[end].angle - spokes[end - 1].angle < same)
+                ++end;
+            std::sort(spokes.begin() + std::ptrdiff_t(i), spokes.begin() + std::ptrdiff_t(end),
+                      [](const Spoke& a, const Spoke& b) { return a.place.inset < b.place.inset; });
+            Place before{corner, 0, -1};
+            for (; i < end; ++i) {
+                add(before, spokes[i].place);
+                before = spokes[i].place;
+            }
+        }
+    }
+
+    BoundaryCells cells_;
+    std::span<const double> insets_;
+    double tolerance_;
+    std::vector<std::vector<Place>> places_; ///< by Voronoi edge, when asked for
+    std::vector<Place> spokes_;              ///< of the cell at hand
+    std::vector<Bend> bends_;
+};
+
+} // namespace
+
+std::vector<Bend> bendsOf(const Region& region, std::span<const double> insets, double tolerance) {
+    if (region.empty() || insets.empty())
+        return {};
+    return BendFinder(region, insets, tolerance).bends();
+}
+
+} // namespace bollard::plane

@@ -1,0 +1,23 @@
+// The plan of a curved side: flat, cut where the side bends, and closed on itself where it goes all the way round.
+#pragma once
+#include "plane/subdivision.hpp"
+
+namespace bollard::plane {
+
+/// Where triangles must end so that the bent surface is true. Sorted; the first and last are the plan's ends.
+struct Cuts {
+    std::vector<std::int32_t> u{};
+    std::vector<std::int32_t> v{};
+    bool around = false; ///< the last u is the first again
+
+    bool empty() const { return u.empty(); }
+    /// How far it is round; 0 where the plan does not close.
+    std::int32_t turn() const { return around ? u.back() - u.front() : 0; }
+};
+
+/// The plan with the edges of layers and creases over the rectangle of the cuts, which are the edges of layer 0. What
+/// lies past the ends of a closed plan comes in from the other end. Triangles on both sides of the seam are neighbours
+/// and have its points in common, so that nothing after this knows of it.
+quantity::Result<Subdivision> developed(std::span<const LayerEdge> edges, const Cuts& cuts, std::stop_token stop = {});
+
+} // namespace bollard::plane

@@ -1,0 +1,26 @@
+// What a part is made of, change by change.
+#pragma once
+#include "plane/region.hpp"
+#include "working/profile.hpp"
+
+namespace bollard::working {
+
+enum class Substance : std::uint8_t { blank, letters };
+
+/// As high or as low as there is anything; grid units.
+constexpr std::int32_t farUp = 1 << 29, farDown = -farUp;
+
+/// Within the region material is put between floor and roof, or taken from between them; heights are above the front
+/// side. Changes follow one another: later ones meet what earlier ones left.
+struct Change {
+    enum class Does { add, take };
+    plane::Region region{};
+    Does does = Does::add;
+    Profile floor{};
+    Profile roof{};
+    Substance substance = Substance::blank;
+    /// Where the floor would stand clear above material, it reaches down to it: no hollow is shut in.
+    bool reachesDown = false;
+};
+
+} // namespace bollard::working

@@ -1,0 +1,36 @@
+// How high a surface lies by how far in from a boundary.
+#pragma once
+#include <cstdint>
+#include <vector>
+
+namespace bollard::working {
+
+/// Straight between its steps, level from the last one on. Grid units; insets ascend from 0.
+struct Profile {
+    struct Step {
+        std::int32_t inset = 0;
+        std::int32_t height = 0;
+        bool operator==(const Step&) const = default;
+    };
+    std::vector<Step> steps{{}};
+
+    bool level() const { return steps.size() == 1; }
+    /// From here on it is level.
+    std::int32_t reach() const { return steps.back().inset; }
+    std::int32_t at(double inset) const;
+    bool operator==(const Profile&) const = default;
+};
+
+/// The same height everywhere. All of these take mm and degrees.
+Profile levelAt(double height);
+/// A top `height` high whose edge is broken by `size`, measured along the side, at `angle` to it.
+Profile chamferedTop(double height, double size, double angle = 45);
+/// A top whose edge is rounded with that radius, within `tolerance`.
+Profile roundedTop(double height, double radius, double tolerance = 0.01);
+/// Walls that lean inwards by `degrees` from upright; the outline is true at the side.
+Profile draftedTop(double height, double degrees);
+/// A floor that falls from the outline as a cutter of that included angle leaves it, no deeper than `depth` below the
+/// side.
+Profile carvedFloor(double depth, double angle);
+
+} // namespace bollard::working

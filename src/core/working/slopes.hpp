@@ -1,0 +1,57 @@
+// Levels that slope: where they bend, how high they lie at each point, and where they run through each other.
+#pragma once
+#include "plane/gap.hpp"
+#include "working/columns.hpp"
+#include <map>
+#include <memory>
+#include <unordered_map>
+
+namespace bollard::working {
+
+/// The levels of changes, two each: its floor and its roof.
+class Slopes {
+  public:
+    explicit Slopes(std::span<const Change> changes);
+
+    /// Adds the lines along which the profiles bend, as creases.
+    void addBends(std::vector<plane::LayerEdge>& edges);
+    /// Gives the columns the floor and roof of every change over the points of their plan.
+    void findLevels(Columns& columns);
+
+    /// Finds where levels run through each other within triangles or along borders of cells; from then on both have
+    /// one height there. False when nowhere.
+    bool cross(const Columns& columns);
+    std::span<const plane::Split> splits() const { return splits_; }
+    std::span<const plane::LayerEdge> creases() const { return creases_; }
+
+    /// Takes out what rounding left of wrong order. False when more than rounding is wrong.
+    bool settle(Columns& columns) const;
+
+  private:
+    struct PointHash {
+        std::size_t operator()(plane::Point p) const {
+            const std::uint64_t key = std::uint64_t(std::uint32_t(p.x)) << 32 | std::uint32_t(p.y);
+            return std::size_t((key ^ key >> 29) * 0x9E3779B97F4A7C15u >> 20);
+        }
+    };
+    /// What is known of one change whose profiles slope.
+    struct Sloping {
+        std::vector<std::int32_t> insets{}; ///< where a profile bends, ascending, without 0
+        std::unordered_map<plane::Point, double, PointHash> known{};
+        std::unique_ptr<const plane::BoundaryIndex> boundary{};
+    };
+
+    double insetAt(const Sloping& sloping, plane::Point p) const;
+    void crossIn(const Columns& columns, const plane::Triangle& triangle, int one, int other);
+    void crossAlong(const Columns& columns, int a, int b, int one, int other);
+    plane::Point meeting(const Columns& columns, int a, int b, int one, int other);
+    bool isEdge(const Columns& columns, int a, int b) const;
+
+    std::span<const Change> changes_;
+    std::map<size_t, Sloping> sloping_;                       ///< by change
+    std::map<std::pair<plane::Point, int>, std::int32_t> met_; ///< heights at places where levels meet, by level
+    std::vector<plane::Split> splits_;
+    std::vector<plane::LayerEdge> creases_;
+};
+
+} // namespace bollard::working
