@@ -8,7 +8,8 @@
 
 namespace bollard::blank {
 
-/// A straight line that stands on a side: material at height h over a point of the plan lies at foot + h * along.
+/// A straight line that stands on a side: material at height h over a point of the plan lies at foot + h *
+/// along.
 struct Ray {
     space::Vertex foot{};
     space::Vertex along{0, 0, 1}; ///< a unit normal of the side, outwards
@@ -16,8 +17,8 @@ struct Ray {
     space::Vertex at(double height_mm) const { return foot + height_mm * along; }
 };
 
-/// One plan with a side in front of it and, where it is a wall, a side behind. A panel without a back has no inner end:
-/// its neighbours close it, welded corner by corner where their rims have the same places.
+/// One plan with a side in front of it and, where it is a wall, a side behind. A panel without a back has no
+/// inner end: its neighbours close it, welded corner by corner where their rims have the same places.
 struct Panel {
     std::string_view front{};
     std::string_view back{}; ///< empty: none
@@ -26,7 +27,8 @@ struct Panel {
     double thickness = 0;    ///< mm, of a wall
     /// For each point of the plan; null: the point itself, its height along z.
     std::function<Ray(plane::Point)> frontRay{};
-    std::function<Ray(plane::Point)> backRay{}; ///< height 0 is the back side; null: the front ray at -thickness
+    std::function<Ray(plane::Point)>
+        backRay{}; ///< height 0 is the back side; null: the front ray at -thickness
     std::map<plane::Point, space::Vertex> rim{}; ///< corners of the outline that a neighbour has too, exactly
 
     bool wall() const { return !back.empty(); }

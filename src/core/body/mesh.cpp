@@ -19,9 +19,10 @@ struct Span {
 /// The surface of one panel's columns, added to a mesh.
 class Extraction {
   public:
-    Extraction(const PanelColumns& part, Selection selection, Mesh& mesh, std::map<std::array<double, 3>, int>& rims,
-               const std::stop_token& stop)
-        : panel_(part.panel), columns_(part.columns), plan_(columns_.plan), mesh_(mesh), rims_(rims), stop_(stop) {
+    Extraction(const PanelColumns& part, Selection selection, Mesh& mesh,
+               std::map<std::array<double, 3>, int>& rims, const std::stop_token& stop)
+        : panel_(part.panel), columns_(part.columns), plan_(columns_.plan), mesh_(mesh), rims_(rims),
+          stop_(stop) {
         for (const auto& material : columns_.material)
             spans_.push_back(spansOf(material, selection));
         numberVertices();
@@ -58,8 +59,8 @@ class Extraction {
         return spans;
     }
 
-    /// The cells whose lowest material is of the same substance as the first that rests on the back, where that is
-    /// flat.
+    /// The cells whose lowest material is of the same substance as the first that rests on the back, where
+    /// that is flat.
     bool findBack() {
         backHeight_ = std::numeric_limits<std::int32_t>::max();
         for (const auto& spans : spans_)
@@ -129,9 +130,11 @@ class Extraction {
     /// Where heights over one point of the plan lie.
     class Stand {
       public:
-        Stand(const Panel& panel, Point p) : thickness_(plane::toUnits(panel.thickness)), wall_(panel.wall()) {
-            front_ = panel.frontRay ? panel.frontRay(p)
-                                    : blank::Ray{{plane::toMillimetres(p.x), plane::toMillimetres(p.y), 0}, {0, 0, 1}};
+        Stand(const Panel& panel, Point p)
+            : thickness_(plane::toUnits(panel.thickness)), wall_(panel.wall()) {
+            front_ = panel.frontRay
+                         ? panel.frontRay(p)
+                         : blank::Ray{{plane::toMillimetres(p.x), plane::toMillimetres(p.y), 0}, {0, 0, 1}};
             separate_ = bool(panel.backRay);
             if (separate_)
                 back_ = panel.backRay(p);
@@ -158,7 +161,8 @@ class Extraction {
         for (const Triangle& triangle : plan_.triangles)
             for (size_t k = 0; k < 3; ++k)
                 if (!plan_.inLayer(plan_.cellAcross(triangle, int(k)), 0))
-                    on[size_t(triangle.corners[(k + 1) % 3])] = on[size_t(triangle.corners[(k + 2) % 3])] = true;
+                    on[size_t(triangle.corners[(k + 1) % 3])] = on[size_t(triangle.corners[(k + 2) % 3])] =
+                        true;
         return on;
     }
 
@@ -221,7 +225,9 @@ class Extraction {
 
     void addCaps(const Triangle& triangle, bool backDone) {
         for (const Span& span : spans_[size_t(triangle.cell)]) {
-            const auto isNothing = [&](int corner) { return level(span.low).at(corner) == level(span.high).at(corner); };
+            const auto isNothing = [&](int corner) {
+                return level(span.low).at(corner) == level(span.high).at(corner);
+            };
             const bool flat = !level(span.low).slopes() && !level(span.high).slopes();
             if (!flat && std::ranges::all_of(triangle.corners, isNothing))
                 continue;
@@ -394,8 +400,8 @@ double volumeOf(const Mesh& mesh) {
     const Vertex origin = mesh.vertices.front();
     for (const auto& t : mesh.triangles) {
         const Vertex a = mesh.vertices[size_t(t[0])] - origin;
-        const Vertex n = space::cross(mesh.vertices[size_t(t[1])] - origin,
-                                      mesh.vertices[size_t(t[2])] - origin);
+        const Vertex n =
+            space::cross(mesh.vertices[size_t(t[1])] - origin, mesh.vertices[size_t(t[2])] - origin);
         sixfold += space::dot(a, n);
     }
     return sixfold / 6;
@@ -421,8 +427,7 @@ MeshFaults faultsOf(const Mesh& mesh) {
     for (size_t t = 0; t < mesh.triangles.size(); ++t) {
         const auto& c = mesh.triangles[t];
         const Vertex& a = mesh.vertices[size_t(c[0])];
-        const Vertex n = space::cross(mesh.vertices[size_t(c[1])] - a,
-                                      mesh.vertices[size_t(c[2])] - a);
+        const Vertex n = space::cross(mesh.vertices[size_t(c[1])] - a, mesh.vertices[size_t(c[2])] - a);
         if (n == Vertex{})
             ++faults.flatTriangles;
         std::ranges::sort(corners[t]);

@@ -32,9 +32,9 @@ struct PanelColumns {
 Mesh meshOf(std::span<const PanelColumns> parts, Selection selection = Selection::everything,
             const std::stop_token& stop = {});
 
-/// The surface around the chosen columns of a flat panel, z = 0 at its front: closed, consistently oriented, no vertex unused.
-/// Where the back is one flat face it is triangulated anew, without the letters' corners. Stopped, it returns
-/// part of it.
+/// The surface around the chosen columns of a flat panel, z = 0 at its front: closed, consistently oriented,
+/// no vertex unused. Where the back is one flat face it is triangulated anew, without the letters' corners.
+/// Stopped, it returns part of it.
 Mesh meshOf(const working::Columns& columns, Selection selection = Selection::everything,
             const std::stop_token& stop = {});
 

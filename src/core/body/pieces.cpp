@@ -25,7 +25,8 @@ double heightOf(const Columns& columns, const Interval& interval, const plane::T
 /// Along the border between two points.
 bool shareAFace(const Columns& columns, const Interval& a, const Interval& b, int from, int to) {
     return std::ranges::any_of(std::array{from, to}, [&](int p) {
-        return std::min(columns.high(a, p), columns.high(b, p)) > std::max(columns.low(a, p), columns.low(b, p));
+        return std::min(columns.high(a, p), columns.high(b, p)) >
+               std::max(columns.low(a, p), columns.low(b, p));
     });
 }
 
@@ -39,7 +40,8 @@ Pieces piecesOf(const Columns& columns) {
     quantity::Groups joined(first.back());
     for (size_t cell = 0; cell < material.size(); ++cell)
         for (size_t i = 1; i < material[cell].size(); ++i)
-            if (columns.levels[size_t(material[cell][i].low)] == columns.levels[size_t(material[cell][i - 1].high)])
+            if (columns.levels[size_t(material[cell][i].low)] ==
+                columns.levels[size_t(material[cell][i - 1].high)])
                 joined.join(first[cell] + i, first[cell] + i - 1);
 
     std::vector<double> volumes(first.back(), 0); // by interval, cubic grid units

@@ -132,8 +132,7 @@ constexpr size_t lettersWorthTasks = 60;
 Solid solidOf(const Lettering& lettering, double thickness_mm, const std::stop_token& stop) {
     Solid solid;
     const auto worked = working::workedOf(lettering.inscriptions, stop);
-    auto columns =
-        working::columnsOf(working::changesOf(lettering.blank, thickness_mm, worked), stop);
+    auto columns = working::columnsOf(working::changesOf(lettering.blank, thickness_mm, worked), stop);
     if (!columns) {
         solid.problem = columns.problem();
         return solid;

@@ -25,12 +25,12 @@ double between(double angle, double from) {
 class BendFinder {
   public:
     BendFinder(const Region& region, std::span<const double> insets, double tolerance)
-        : cells_(region), insets_(insets), tolerance_(tolerance),
-          places_(cells_.diagram().edges().size()) {}
+        : cells_(region), insets_(insets), tolerance_(tolerance), places_(cells_.diagram().edges().size()),
+          placed_(places_.size()) {}
 
     std::vector<Bend> bends() {
         for (const Edge& edge : cells_.diagram().edges())
-            if (edge.is_finite() && edge.is_primary() && cells_.inside(edge) && &edge < edge.twin())
+            if (edge.is_primary() && &edge < edge.twin())
                 addRidge(placesOf(edge));
         for (const Cell& cell : cells_.diagram().cells())
             if (cell.incident_edge())
@@ -49,31 +49,52 @@ class BendFinder {
             bends_.push_back({a, b, from.inset, to.inset});
     }
 
+    /// The part of an edge that lies inside the region, from its start to its end; empty when none does.
     const std::vector<Place>& placesOf(const Edge& edge) {
         std::vector<Place>& places = places_[cells_.indexOf(edge)];
-        if (places.empty()) {
-            places = placed(edge);
+        if (!placed_[cells_.indexOf(edge)]) {
+            places = edge.is_primary() ? placesBetween(edge) : placesFromCorner(edge);
             std::vector<Place>& back = places_[cells_.indexOf(*edge.twin())];
             back.assign(places.rbegin(), places.rend());
+            placed_[cells_.indexOf(edge)] = placed_[cells_.indexOf(*edge.twin())] = true;
         }
         return places;
     }
 
-    std::vector<Place> placed(const Edge& edge) const {
-        const bool curved = edge.is_primary() &&
-                            !(edge.cell()->contains_segment() && edge.twin()->cell()->contains_segment());
-        // Of a wall and its own end, the end is what both are as far from.
-        const Cell* site = edge.cell()->contains_segment() && !edge.is_primary() ? edge.twin()->cell() : edge.cell();
+    std::vector<Place> placesBetween(const Edge& edge) const {
+        if (!edge.is_finite() || !cells_.inside(edge))
+            return {};
         const auto end = [&](const auto* vertex) {
             const Vector at = BoundaryCells::place(vertex);
-            return Place{at, length(cells_.foot(site, at) - at), -1};
+            return Place{at, length(cells_.foot(edge.cell(), at) - at), -1};
         };
         const Place from = end(edge.vertex0()), to = end(edge.vertex1());
         std::vector<Place> places{from};
-        if (curved)
-            addCurve(edge, places);
-        else
+        if (edge.cell()->contains_segment() && edge.twin()->cell()->contains_segment())
             addCuts(from, to, places);
+        else
+            addCurve(edge, places);
+        places.push_back(to);
+        return places;
+    }
+
+    /// Between a wall and its own end: upright on the wall through that corner, perhaps on both sides of it.
+    std::vector<Place> placesFromCorner(const Edge& edge) const {
+        const bool wallFirst = edge.cell()->contains_segment();
+        const Cell* wall = wallFirst ? edge.cell() : edge.twin()->cell();
+        const Vector corner = cells_.site(wallFirst ? edge.twin()->cell() : edge.cell());
+        const Vector start = vectorOf(cells_.side(wall).from), along = vectorOf(cells_.side(wall).to) - start;
+        std::optional<Place> ends[2];
+        for (size_t k = 0; k < 2; ++k)
+            if (const auto* vertex = k == 0 ? edge.vertex0() : edge.vertex1())
+                if (const Vector at = BoundaryCells::place(vertex); cross(along, at - start) > 0)
+                    ends[k] = Place{at, length(at - corner), -1};
+        if (!ends[0] && !ends[1])
+            return {};
+        const Place from = ends[0].value_or(Place{corner, 0, -1}),
+                    to = ends[1].value_or(Place{corner, 0, -1});
+        std::vector<Place> places{from};
+        addCuts(from, to, places);
         places.push_back(to);
         return places;
     }
@@ -119,7 +140,8 @@ class BendFinder {
         };
         std::vector<Step> steps;
         constexpr double mostPieces = 200;
-        const int pieces = int(std::min(mostPieces, std::ceil(std::fabs(t1 - t0) / std::sqrt(8 * h * tolerance_))));
+        const int pieces =
+            int(std::min(mostPieces, std::ceil(std::fabs(t1 - t0) / std::sqrt(8 * h * tolerance_))));
         for (int i = 1; i < pieces; ++i)
             steps.push_back({t0 + (t1 - t0) * i / pieces, -1});
         if (t0 * t1 < 0)
@@ -150,10 +172,8 @@ class BendFinder {
         std::vector<Place> chain; // round the part of the cell that lies inside
         const Edge* edge = cell.incident_edge();
         do {
-            if (edge->is_finite() && cells_.inside(*edge)) {
-                const std::vector<Place>& places = placesOf(*edge);
-                chain.insert(chain.end(), places.begin(), places.end());
-            }
+            const std::vector<Place>& places = placesOf(*edge);
+            chain.insert(chain.end(), places.begin(), places.end());
             edge = edge->next();
         } while (edge != cell.incident_edge());
         if (chain.empty())
@@ -169,7 +189,8 @@ class BendFinder {
             addSpokes(cells_.site(&cell), chain);
     }
 
-    /// The lines at one inset within a cell: from where its border rises to the inset to where it falls below.
+    /// The lines at one inset within a cell: from where its border rises to the inset to where it falls
+    /// below.
     void addLevel(const Cell& cell, const std::vector<Place>& chain, size_t inset) {
         const auto below = std::ranges::find_if(chain, [&](const Place& p) { return !reaches(p, inset); });
         if (below == chain.end())
@@ -205,7 +226,8 @@ class BendFinder {
         for (int i = 1; i <= pieces; ++i) {
             const double angle = start + sweep * i / pieces;
             const Place next =
-                i == pieces ? to : Place{centre + inset * Vector{std::cos(angle), std::sin(angle)}, inset, -1};
+                i == pieces ? to
+                            : Place{centre + inset * Vector{std::cos(angle), std::sin(angle)}, inset, -1};
             add(before, next);
             if (i < pieces)
                 spokes_.push_back(next);
@@ -256,7 +278,8 @@ class BendFinder {
     std::span<const double> insets_;
     double tolerance_;
     std::vector<std::vector<Place>> places_; ///< by Voronoi edge, when asked for
-    std::vector<Place> spokes_;              ///< of the cell at hand
+    std::vector<bool> placed_;
+    std::vector<Place> spokes_; ///< of the cell at hand
     std::vector<Bend> bends_;
 };
 

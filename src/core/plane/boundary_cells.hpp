@@ -1,5 +1,5 @@
-// The Voronoi diagram of a region's boundary, with the questions that the medial axis and bends ask of it. Heavy to
-// include: for the sources of this folder only.
+// The Voronoi diagram of a region's boundary, with the questions that the medial axis and bends ask of it.
+// Heavy to include: for the sources of this folder only.
 #pragma once
 #include "plane/region.hpp"
 #include <boost/polygon/voronoi.hpp>

@@ -66,12 +66,14 @@ class Development {
         const std::int64_t last = turn ? floorDivided(std::int64_t(high) - start_, turn) : 0;
         for (std::int64_t k = first; k <= last && du != 0; ++k) {
             const auto shift = std::int32_t(k * turn);
-            for (auto u = std::ranges::upper_bound(cuts_.u, low - shift); u != cuts_.u.end() && *u + shift < high; ++u) {
+            for (auto u = std::ranges::upper_bound(cuts_.u, low - shift);
+                 u != cuts_.u.end() && *u + shift < high; ++u) {
                 const double t = (double(*u) + shift - edge.from.x) / du;
                 places.push_back({t, {*u + shift, onGrid(edge.from.y + t * dv)}});
             }
         }
-        for (auto v = std::ranges::upper_bound(cuts_.v, below); dv != 0 && v != cuts_.v.end() && *v < above; ++v) {
+        for (auto v = std::ranges::upper_bound(cuts_.v, below); dv != 0 && v != cuts_.v.end() && *v < above;
+             ++v) {
             const double t = (double(*v) - edge.from.y) / dv;
             places.push_back({t, {onGrid(edge.from.x + t * du), *v}});
         }
@@ -186,7 +188,8 @@ bool closeSeam(Subdivision& plan, const Cuts& cuts) {
 
 } // namespace
 
-quantity::Result<Subdivision> developed(std::span<const LayerEdge> edges, const Cuts& cuts, std::stop_token stop) {
+quantity::Result<Subdivision> developed(std::span<const LayerEdge> edges, const Cuts& cuts,
+                                        std::stop_token stop) {
     Development development(cuts);
     for (const LayerEdge& edge : edges)
         development.add(edge);

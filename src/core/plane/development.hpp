@@ -1,4 +1,5 @@
-// The plan of a curved side: flat, cut where the side bends, and closed on itself where it goes all the way round.
+// The plan of a curved side: flat, cut where the side bends, and closed on itself where it goes all the way
+// round.
 #pragma once
 #include "plane/subdivision.hpp"
 
@@ -15,9 +16,10 @@ struct Cuts {
     std::int32_t turn() const { return around ? u.back() - u.front() : 0; }
 };
 
-/// The plan with the edges of layers and creases over the rectangle of the cuts, which are the edges of layer 0. What
-/// lies past the ends of a closed plan comes in from the other end. Triangles on both sides of the seam are neighbours
-/// and have its points in common, so that nothing after this knows of it.
-quantity::Result<Subdivision> developed(std::span<const LayerEdge> edges, const Cuts& cuts, std::stop_token stop = {});
+/// The plan with the edges of layers and creases over the rectangle of the cuts, which are the edges of layer
+/// 0. What lies past the ends of a closed plan comes in from the other end. Triangles on both sides of the
+/// seam are neighbours and have its points in common, so that nothing after this knows of it.
+quantity::Result<Subdivision> developed(std::span<const LayerEdge> edges, const Cuts& cuts,
+                                        std::stop_token stop = {});
 
 } // namespace bollard::plane

@@ -289,7 +289,8 @@ Gap BoundaryIndex::gapTo(const Region& shape, double reach) const {
 double BoundaryIndex::distanceTo(Vector point, double reach) const {
     const Point near = onGrid(point);
     constexpr double rounding = 1;
-    for (double within = std::min(reach, std::max(1.0, reach / 16)); reach > 0; within = std::min(2 * within, reach)) {
+    for (double within = std::min(reach, std::max(1.0, reach / 16)); reach > 0;
+         within = std::min(2 * within, reach)) {
         double least = reach;
         for (const Stretch& s : index_->near({near, near}, within + rounding))
             least = std::min(least, distanceToSegment(point, vectorOf(s.from), vectorOf(s.to)));

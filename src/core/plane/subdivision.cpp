@@ -243,9 +243,8 @@ quantity::Result<Subdivision> refined(const Subdivision& plan, std::span<const S
         const Point end = plan.points[size_t(edge.high)];
         if (const auto found = at.find({edge.low, edge.high}); found != at.end()) {
             const Point start = last;
-            std::ranges::sort(found->second, {}, [&](Point p) {
-                return dot(vectorOf(p - start), vectorOf(end - start));
-            });
+            std::ranges::sort(found->second, {},
+                              [&](Point p) { return dot(vectorOf(p - start), vectorOf(end - start)); });
             for (const Point p : found->second) {
                 loose.push_back({last, p, edge.layers, edge.crease});
                 last = p;

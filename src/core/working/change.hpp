@@ -10,8 +10,8 @@ enum class Substance : std::uint8_t { blank, letters };
 /// As high or as low as there is anything; grid units.
 constexpr std::int32_t farUp = 1 << 29, farDown = -farUp;
 
-/// Within the region material is put between floor and roof, or taken from between them; heights are above the front
-/// side. Changes follow one another: later ones meet what earlier ones left.
+/// Within the region material is put between floor and roof, or taken from between them; heights are above
+/// the front side. Changes follow one another: later ones meet what earlier ones left.
 struct Change {
     enum class Does { add, take };
     plane::Region region{};

@@ -9,13 +9,14 @@ namespace bollard::working {
 /// The blank, from its front side down. Nothing for an empty region or no thickness.
 std::vector<Change> changesOf(const plane::Region& blank, double thickness_mm);
 
-/// What letters worked so do to what is there, `thickness_mm` thick. Sunk and scribed letters are cut down from however
-/// high material stands, pierced ones through all of it. Raised letters reach into the blank by their bedding (never
-/// beyond its back), stand on what was cut before them, and are kept whole past the blank's edge; without a blank
-/// (thickness 0) they stand from 0.
+/// What letters worked so do to what is there, `thickness_mm` thick. Sunk and scribed letters are cut down
+/// from however high material stands, pierced ones through all of it. Raised letters reach into the blank by
+/// their bedding (never beyond its back), stand on what was cut before them, and are kept whole past the
+/// blank's edge; without a blank (thickness 0) they stand from 0.
 std::vector<Change> changesOf(const Worked& worked, double thickness_mm);
 
 /// The blank, then all that is worked, in their order.
-std::vector<Change> changesOf(const plane::Region& blank, double thickness_mm, std::span<const Worked> worked);
+std::vector<Change> changesOf(const plane::Region& blank, double thickness_mm,
+                              std::span<const Worked> worked);
 
 } // namespace bollard::working

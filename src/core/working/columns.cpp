@@ -57,9 +57,11 @@ template<class HeightOf> class Stack {
         Material left;
         for (const Interval& there : material_) {
             if (heightOf_(there.low) < heightOf_(low))
-                left.push_back({there.low, heightOf_(there.high) < heightOf_(low) ? there.high : low, there.substance});
+                left.push_back(
+                    {there.low, heightOf_(there.high) < heightOf_(low) ? there.high : low, there.substance});
             if (heightOf_(there.high) > heightOf_(high))
-                left.push_back({heightOf_(there.low) > heightOf_(high) ? there.low : high, there.high, there.substance});
+                left.push_back(
+                    {heightOf_(there.low) > heightOf_(high) ? there.low : high, there.high, there.substance});
         }
         material_ = std::move(left);
     }
@@ -69,14 +71,16 @@ template<class HeightOf> class Stack {
         for (const Interval& there : material_) {
             if (there.substance == interval.substance && heightOf_(there.high) == heightOf_(interval.low))
                 interval.low = there.low;
-            else if (there.substance == interval.substance && heightOf_(there.low) == heightOf_(interval.high))
+            else if (there.substance == interval.substance &&
+                     heightOf_(there.low) == heightOf_(interval.high))
                 interval.high = there.high;
             else
                 grown.push_back(there);
         }
-        grown.insert(std::ranges::find_if(
-                         grown, [&](const Interval& i) { return heightOf_(i.low) >= heightOf_(interval.high); }),
-                     interval);
+        grown.insert(
+            std::ranges::find_if(
+                grown, [&](const Interval& i) { return heightOf_(i.low) >= heightOf_(interval.high); }),
+            interval);
         material_ = std::move(grown);
     }
 
@@ -133,14 +137,13 @@ class Builder {
     }
     bool sloping(LayerSet set) const {
         return std::ranges::any_of(columns_.plan.sets.layers(set), [&](int layer) {
-            return layer != padLayer_ &&
-                   (columns_.levels[size_t(floorOf(size_t(layer)))].slopes() ||
-                    columns_.levels[size_t(roofOf(size_t(layer)))].slopes());
+            return layer != padLayer_ && (columns_.levels[size_t(floorOf(size_t(layer)))].slopes() ||
+                                          columns_.levels[size_t(roofOf(size_t(layer)))].slopes());
         });
     }
 
-    /// Level layer sets have the same material in each of their cells; where there are slopes, cells are parted
-    /// where their order changes.
+    /// Level layer sets have the same material in each of their cells; where there are slopes, cells are
+    /// parted where their order changes.
     void fillCells() {
         Subdivision& plan = columns_.plan;
         std::vector<Material> ofSet(plan.sets.size());
@@ -149,7 +152,8 @@ class Builder {
         for (const LayerSet set : plan.cells) {
             slopingCell.push_back(sloping(set));
             if (!slopingCell.back() && !known[set]) {
-                ofSet[set] = materialOver(set, [&](int level) { return columns_.levels[size_t(level)].height; });
+                ofSet[set] =
+                    materialOver(set, [&](int level) { return columns_.levels[size_t(level)].height; });
                 known[set] = 1;
             }
             columns_.material.push_back(ofSet[set]);

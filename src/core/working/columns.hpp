@@ -38,14 +38,19 @@ struct Columns {
     std::vector<Level> levels{};
     std::vector<std::vector<Interval>> material{}; ///< by cell
 
-    std::int32_t low(const Interval& interval, int point) const { return levels[size_t(interval.low)].at(point); }
-    std::int32_t high(const Interval& interval, int point) const { return levels[size_t(interval.high)].at(point); }
+    std::int32_t low(const Interval& interval, int point) const {
+        return levels[size_t(interval.low)].at(point);
+    }
+    std::int32_t high(const Interval& interval, int point) const {
+        return levels[size_t(interval.high)].at(point);
+    }
 };
 
-/// Carries out the changes one after another, the last one last. Slopes are exact but for chords within 0.005 mm.
-/// Where columns would meet only in a point a pad 20 micrometres across joins them (larger only in wedges thinner
-/// than the grid); where they would meet only along an edge in height one is lowered by 10 micrometres. Where slopes
-/// run through each other the plan is cut; geometryFailed when that does not settle.
+/// Carries out the changes one after another, the last one last. Slopes are exact but for chords within 0.005
+/// mm. Where columns would meet only in a point a pad 20 micrometres across joins them (larger only in wedges
+/// thinner than the grid); where they would meet only along an edge in height one is lowered by 10
+/// micrometres. Where slopes run through each other the plan is cut; geometryFailed when that does not
+/// settle.
 quantity::Result<Columns> columnsOf(std::span<const Change> changes, std::stop_token stop = {});
 
 } // namespace bollard::working

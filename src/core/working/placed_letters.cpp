@@ -79,7 +79,8 @@ std::vector<Worked> workedOf(std::span<const PlacedLetters> inscriptions, const 
         for (Group& group : groups) {
             if (group.working == working)
                 alike = &group;
-            else if (alike && std::ranges::any_of(group.boxes, [&](const plane::Box& b) { return b.meets(box); }))
+            else if (alike &&
+                     std::ranges::any_of(group.boxes, [&](const plane::Box& b) { return b.meets(box); }))
                 alike = nullptr;
         }
         if (!alike)

@@ -29,8 +29,8 @@ Profile chamferedTop(double height, double size, double angle = 45);
 Profile roundedTop(double height, double radius, double tolerance = 0.01);
 /// Walls that lean inwards by `degrees` from upright; the outline is true at the side.
 Profile draftedTop(double height, double degrees);
-/// A floor that falls from the outline as a cutter of that included angle leaves it, no deeper than `depth` below the
-/// side.
+/// A floor that falls from the outline as a cutter of that included angle leaves it, no deeper than `depth`
+/// below the side.
 Profile carvedFloor(double depth, double angle);
 
 } // namespace bollard::working

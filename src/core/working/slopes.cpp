@@ -76,9 +76,10 @@ void Slopes::addBends(std::vector<LayerEdge>& edges) {
 /// Points that came about where bends met something lie on chords of bends: they count as being on them.
 double Slopes::insetAt(const Sloping& sloping, Point p) const {
     const auto known = sloping.known.find(p);
-    const double inset = known != sloping.known.end()
-                             ? known->second
-                             : sloping.boundary->distanceTo(plane::vectorOf(p), sloping.insets.back() + 2 * chord);
+    const double inset =
+        known != sloping.known.end()
+            ? known->second
+            : sloping.boundary->distanceTo(plane::vectorOf(p), sloping.insets.back() + 2 * chord);
     const double near = known != sloping.known.end() ? rounding : chord + rounding;
     if (inset < near)
         return 0;
@@ -116,10 +117,11 @@ void Slopes::findLevels(Columns& columns) {
     if (met_.empty())
         return;
     for (size_t p = 0; p < plan.points.size(); ++p)
-        for (auto met = met_.lower_bound({plan.points[p], 0}); met != met_.end() && met->first.first == plan.points[p];
-             ++met) {
+        for (auto met = met_.lower_bound({plan.points[p], 0});
+             met != met_.end() && met->first.first == plan.points[p]; ++met) {
             auto& byPoint = columns.levels[size_t(met->first.second)].byPoint;
-            const auto place = std::ranges::lower_bound(byPoint, int(p), {}, &std::pair<int, std::int32_t>::first);
+            const auto place =
+                std::ranges::lower_bound(byPoint, int(p), {}, &std::pair<int, std::int32_t>::first);
             if (place != byPoint.end() && place->first == int(p))
                 place->second = met->second;
             else if (columns.levels[size_t(met->first.second)].height != met->second)
@@ -144,7 +146,8 @@ Point Slopes::meeting(const Columns& columns, int a, int b, int one, int other) 
     const plane::Vector from = plane::vectorOf(points[size_t(a)]), to = plane::vectorOf(points[size_t(b)]);
     const Point at = plane::onGrid(from + t * (to - from));
     // One that is level stays so.
-    const bool oneSlopes = columns.levels[size_t(one)].slopes(), otherSlopes = columns.levels[size_t(other)].slopes();
+    const bool oneSlopes = columns.levels[size_t(one)].slopes(),
+               otherSlopes = columns.levels[size_t(other)].slopes();
     const int firm = !oneSlopes ? one : !otherSlopes ? other : one;
     const std::int32_t height = plane::onGrid(level(firm, a) + t * (level(firm, b) - level(firm, a)));
     met_[{at, one}] = met_[{at, other}] = height;
@@ -194,7 +197,8 @@ bool Slopes::cross(const Columns& columns) {
             levels = levelsOver(columns, plan.cells[size_t(triangle.cell)], changes_.size());
         for (size_t i = 0; i < levels->size(); ++i)
             for (size_t j = i + 1; j < levels->size(); ++j)
-                if (columns.levels[size_t((*levels)[i])].slopes() || columns.levels[size_t((*levels)[j])].slopes())
+                if (columns.levels[size_t((*levels)[i])].slopes() ||
+                    columns.levels[size_t((*levels)[j])].slopes())
                     crossIn(columns, triangle, (*levels)[i], (*levels)[j]);
         for (int k = 0; k < 3; ++k) {
             const int across = plan.cellAcross(triangle, k);
@@ -204,8 +208,8 @@ bool Slopes::cross(const Columns& columns) {
                 for (const int other : endsOf(columns.material[size_t(across)]))
                     if (one != other &&
                         (columns.levels[size_t(one)].slopes() || columns.levels[size_t(other)].slopes()))
-                        crossAlong(columns, triangle.corners[size_t(k + 1) % 3], triangle.corners[size_t(k + 2) % 3],
-                                   one, other);
+                        crossAlong(columns, triangle.corners[size_t(k + 1) % 3],
+                                   triangle.corners[size_t(k + 2) % 3], one, other);
         }
     }
     return !creases_.empty() || !splits_.empty() || met_.size() > known;
@@ -238,7 +242,8 @@ bool Slopes::settle(Columns& columns) const {
             const std::vector<int> ends = endsOf(material);
             for (const int corner : triangle.corners)
                 for (size_t i = 1; i < ends.size(); ++i)
-                    if (columns.levels[size_t(ends[i - 1])].at(corner) > columns.levels[size_t(ends[i])].at(corner))
+                    if (columns.levels[size_t(ends[i - 1])].at(corner) >
+                        columns.levels[size_t(ends[i])].at(corner))
                         join(ends[i - 1], ends[i], corner);
             for (int k = 0; k < 3; ++k) {
                 const int across = plan.cellAcross(triangle, k);

@@ -18,8 +18,8 @@ class Slopes {
     /// Gives the columns the floor and roof of every change over the points of their plan.
     void findLevels(Columns& columns);
 
-    /// Finds where levels run through each other within triangles or along borders of cells; from then on both have
-    /// one height there. False when nowhere.
+    /// Finds where levels run through each other within triangles or along borders of cells; from then on
+    /// both have one height there. False when nowhere.
     bool cross(const Columns& columns);
     std::span<const plane::Split> splits() const { return splits_; }
     std::span<const plane::LayerEdge> creases() const { return creases_; }
@@ -48,8 +48,9 @@ class Slopes {
     bool isEdge(const Columns& columns, int a, int b) const;
 
     std::span<const Change> changes_;
-    std::map<size_t, Sloping> sloping_;                       ///< by change
-    std::map<std::pair<plane::Point, int>, std::int32_t> met_; ///< heights at places where levels meet, by level
+    std::map<size_t, Sloping> sloping_; ///< by change
+    std::map<std::pair<plane::Point, int>, std::int32_t>
+        met_; ///< heights at places where levels meet, by level
     std::vector<plane::Split> splits_;
     std::vector<plane::LayerEdge> creases_;
 };
