@@ -95,12 +95,18 @@ class Extraction {
 
     void numberVertices() {
         firstOf_.assign(plan_.points.size(), -1);
-        std::vector<int> lastCell(plan_.points.size(), -1); // whose heights the point had last
+        heights_.reserve(plan_.points.size() * 3);
+        struct Seen {
+            int last = -1, before = -1;
+        };
+        std::vector<Seen> seen(
+            plan_.points.size()); // the cells whose heights a point had last; most lie at two
         for (const Triangle& triangle : plan_.triangles)
             for (const int corner : triangle.corners) {
-                if (lastCell[size_t(corner)] == triangle.cell)
+                Seen& cells = seen[size_t(corner)];
+                if (cells.last == triangle.cell || cells.before == triangle.cell)
                     continue;
-                lastCell[size_t(corner)] = triangle.cell;
+                cells = {triangle.cell, cells.last};
                 for (const Span& span : spans_[size_t(triangle.cell)])
                     for (const int end : {span.low, span.high})
                         if (!endless(end))
@@ -108,10 +114,21 @@ class Extraction {
             }
         const std::vector<bool> onRim = rimPoints();
         start_.reserve(plan_.points.size() + 1);
+        sorted_.reserve(heights_.size());
+        const bool plain = !panel_.frontRay && panel_.rim.empty();
         for (size_t p = 0; p < plan_.points.size(); ++p) {
             start_.push_back(int(sorted_.size()));
             if (firstOf_[p] < 0)
                 continue;
+            if (plain) {
+                const double x = plane::toMillimetres(plan_.points[p].x),
+                             y = plane::toMillimetres(plan_.points[p].y);
+                for (int h = firstOf_[p]; h >= 0; h = heights_[size_t(h)].next) {
+                    sorted_.push_back({heights_[size_t(h)].height, int(mesh_.vertices.size())});
+                    mesh_.vertices.push_back({x, y, plane::toMillimetres(heights_[size_t(h)].height)});
+                }
+                continue;
+            }
             const Stand stand(panel_, plan_.points[p]);
             for (int h = firstOf_[p]; h >= 0; h = heights_[size_t(h)].next) {
                 const std::int32_t height = heights_[size_t(h)].height;

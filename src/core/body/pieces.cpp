@@ -16,9 +16,13 @@ double areaOf(const plane::Subdivision& plan, const plane::Triangle& triangle) {
 
 /// How high the interval is in the middle of the triangle, grid units.
 double heightOf(const Columns& columns, const Interval& interval, const plane::Triangle& triangle) {
+    const working::Level &low = columns.levels[size_t(interval.low)],
+                         &high = columns.levels[size_t(interval.high)];
+    if (!low.slopes() && !high.slopes())
+        return double(high.height) - low.height;
     double height = 0;
     for (const int corner : triangle.corners)
-        height += (double(columns.high(interval, corner)) - columns.low(interval, corner)) / 3;
+        height += (double(high.at(corner)) - low.at(corner)) / 3;
     return height;
 }
 

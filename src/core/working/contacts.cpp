@@ -48,17 +48,20 @@ std::vector<Border> bordersOf(const Columns& columns) {
         slopes.push_back(std::ranges::any_of(material, [&](const Interval& i) {
             return columns.levels[size_t(i.low)].slopes() || columns.levels[size_t(i.high)].slopes();
         }));
-    std::vector<Border> borders;
-    for (const Triangle& triangle : plan.triangles)
-        for (int k = 0; k < 3; ++k)
-            if (const int across = plan.cellAcross(triangle, k); across != triangle.cell)
-                borders.push_back({std::min(across, triangle.cell), std::max(across, triangle.cell),
-                                   triangle.corners[size_t(k + 1) % 3], triangle.corners[size_t(k + 2) % 3]});
     const auto cells = [](const Border& border) { return std::pair(border.left, border.right); };
-    std::ranges::stable_sort(borders, {}, cells);
     const auto like = [&](const Border& a, const Border& b) {
         return cells(a) == cells(b) && !slopes[size_t(a.left)] && !slopes[size_t(a.right)];
     };
+    std::vector<Border> borders;
+    for (const Triangle& triangle : plan.triangles)
+        for (int k = 0; k < 3; ++k)
+            if (const int across = plan.cellAcross(triangle, k); across != triangle.cell) {
+                const Border border{std::min(across, triangle.cell), std::max(across, triangle.cell),
+                                    triangle.corners[size_t(k + 1) % 3], triangle.corners[size_t(k + 2) % 3]};
+                if (borders.empty() || !like(borders.back(), border))
+                    borders.push_back(border);
+            }
+    std::ranges::stable_sort(borders, {}, cells);
     borders.erase(std::unique(borders.begin(), borders.end(), like), borders.end());
     return borders;
 }
