@@ -126,6 +126,8 @@ QString titleOf(const Finding& finding, const card::Card& card) {
         return Findings::tr("Words within the margin");
     case FindingKind::blankTooThin:
         return Findings::tr("The blank has no size");
+    case FindingKind::sideMissing:
+        return Findings::tr("The blank has no such side");
     case FindingKind::holeOutside:
         return Findings::tr("Hole beyond the blank");
     case FindingKind::landNarrow:
@@ -207,6 +209,11 @@ QString whyOf(const Finding& finding, const card::Card& card) {
         return Findings::tr("Nearer to an edge than the margin set for this blank.");
     case FindingKind::blankTooThin:
         return Findings::tr("Give the blank a width, a height and a thickness above 0.");
+    case FindingKind::sideMissing:
+        return Findings::tr("The words are for the side “%1”, so nothing is made of them. Choose another "
+                            "side for them, or "
+                            "a blank that has it.")
+            .arg(nameOfSide(finding.subject));
     case FindingKind::holeOutside:
         return Findings::tr("The hole cuts into the blank's edge or misses the blank.");
     case FindingKind::outlineMended:

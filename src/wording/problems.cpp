@@ -129,9 +129,12 @@ QString body(const quantity::Problem& problem) {
         return Problems::tr(
                    "The solid could not be built (%1). Move or turn the words a little and try again.")
             .arg(detail);
-    case ProblemKind::tooManyWorkings:
+    case ProblemKind::cutTooDeep:
+        return Problems::tr("A cut reaches the middle of the bar, or right through it. Make it less deep.");
+    case ProblemKind::rimCrossed:
         return Problems::tr(
-            "There are more than 60 different workings on one blank. Give some the same height or depth.");
+            "Letters run over the edge to the side that joins theirs. Move them in from the edge, or "
+            "make them smaller.");
     case ProblemKind::stopped:
         return Problems::tr("Stopped.");
     }

@@ -83,11 +83,24 @@ QString summaryOf(const blank::Blank& blank, quantity::Unit unit) {
         if (blank.centreHole > 0)
             text += Summaries::tr(", centre hole %1").arg(number(blank.centreHole));
         break;
+    case blank::Kind::bar:
+        text = Summaries::tr("bar ⌀ %1 × %2").arg(number(blank.diameter), number(blank.length));
+        break;
     }
-    if (!blank.holes.empty())
-        text += blank.holes.size() == 1 ? Summaries::tr(", 1 hole")
-                                        : Summaries::tr(", %1 holes").arg(blank.holes.size());
+    const size_t holes = blank::drilledIn(blank).size();
+    if (holes > 0)
+        text += holes == 1 ? Summaries::tr(", 1 hole") : Summaries::tr(", %1 holes").arg(holes);
     return text;
+}
+
+QString nameOfSide(std::string_view side) {
+    const std::map<std::string_view, QString> names{{"front", Summaries::tr("front")},
+                                                    {"back", Summaries::tr("back")},
+                                                    {"outside", Summaries::tr("outside")},
+                                                    {"start", Summaries::tr("start")},
+                                                    {"end", Summaries::tr("end")}};
+    const auto known = names.find(side);
+    return known != names.end() ? known->second : QString::fromUtf8(side.data(), qsizetype(side.size()));
 }
 
 QString nameOf(setting::SizeBy by) {

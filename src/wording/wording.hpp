@@ -34,6 +34,8 @@ QString labelOfField(std::string_view field);
 /// "capitals 14", "90 wide".
 QString sizeText(const setting::TextStyle& style, quantity::Unit unit);
 
+/// "front", translated; a name that no blank has comes back as it is.
+QString nameOfSide(std::string_view side);
 QString nameOf(setting::SizeBy by);
 /// "in its impression".
 QString nameOf(setting::ReadingSide side);

@@ -172,7 +172,7 @@ class ColumnsTest : public QObject {
             card.inscriptions[1].working = turn % 2 ? pierced : sunk(1.3);
             const auto made = samples::made(card);
             QVERIFY(!made.solid->problem);
-            verifyClosed(made.solid->columns);
+            verifyClosed(made.solid->columns.front());
         }
     }
 };

@@ -53,7 +53,7 @@ lettersOf(const std::shared_ptr<const type::Typeface>& typeface) {
 /// What lies under a slope that rises by 1 with every `run` inwards, up to `rise`; mm3. From the areas of the
 /// shrunk letter (Simpson's rule).
 double wedgeUnder(const plane::Region& letter, double run, double rise) {
-    constexpr int steps = 12;
+    constexpr int steps = 32;
     double sum = 0;
     for (int i = 0; i <= steps; ++i) {
         const double area =
@@ -137,9 +137,10 @@ class EveryLetterTest : public QObject {
                                    working::levelAt(-0.4),
                                    working::chamferedTop(1.6, 0.6),
                                    working::Substance::letters,
-                                   true};
+                                   Change::Reaches::down};
             const Change carved{
-                letter, Change::Does::take, working::carvedFloor(3, 60), working::levelAt(1000), {}, false};
+                letter, Change::Does::take, working::carvedFloor(3, 60), working::levelAt(1000),
+                {},     Change::Reaches::no};
             const double run = std::tan(M_PI / 6);
             const std::array expected{plateVolume + area * 1.0 + wedgeUnder(letter, 1, 0.6),
                                       plateVolume - wedgeUnder(letter, run, 3)};

@@ -37,7 +37,7 @@ class RandomCardTest : public QObject {
             QVERIFY2(faults.openEdges == 0 && faults.crowdedEdges == 0, text.c_str());
             QVERIFY2(faults.pinchedVertices == 0 && faults.flatTriangles == 0, text.c_str());
             QVERIFY2(faults.doubledTriangles == 0, text.c_str());
-            const double held = volumeOf(made.solid->columns);
+            const double held = volumeOf(made.solid->columns.front());
             QVERIFY2(std::fabs(body::volumeOf(made.solid->mesh) - held) <= 1e-6 * held + 1e-9, text.c_str());
         }
     }

@@ -1,4 +1,5 @@
 #include "blank/blank.hpp"
+#include "blank/shape.hpp"
 #include "plane/gap.hpp"
 #include "plane/near_boxes.hpp"
 #include "quantity/field.hpp"
@@ -11,33 +12,51 @@ constexpr double tolerance = 0.01 * plane::unitsPerMillimetre;
 
 } // namespace
 
-plane::Vector sizeOf(const Blank& blank) {
-    switch (blank.kind) {
-    case Kind::plate:
-        return {blank.width, blank.height};
-    case Kind::disc:
-        return {blank.diameter, blank.diameter};
-    case Kind::none:
-        break;
-    }
-    return {};
+std::span<const std::string_view> sidesOf(const Blank& blank) {
+    return shapeOf(blank).sides;
 }
 
-plane::Outline outlineOf(const Blank& blank) {
-    const plane::Vector size = sizeOf(blank);
+std::string_view sideOf(const Blank& blank, std::string_view side) {
+    const auto& sides = shapeOf(blank).sides;
+    if (side.empty())
+        return sides.front();
+    const auto found = std::ranges::find(sides, side);
+    return found == sides.end() ? std::string_view{} : *found;
+}
+
+plane::Vector sizeOf(const Blank& blank, std::string_view side) {
+    return shapeOf(blank).sizeOf(blank, sideOf(blank, side));
+}
+
+double depthBehind(const Blank& blank, std::string_view side) {
+    return shapeOf(blank).depthBehind(blank, sideOf(blank, side));
+}
+
+double turnOf(const Blank& blank, std::string_view side) {
+    const std::string_view round = shapeOf(blank).round;
+    return !round.empty() && sideOf(blank, side) == round ? sizeOf(blank, side).x : 0;
+}
+
+std::span<const Hole> drilledIn(const Blank& blank) {
+    return shapeOf(blank).takesHoles ? std::span<const Hole>(blank.holes) : std::span<const Hole>{};
+}
+
+plane::Outline outlineOf(const Blank& blank, std::string_view side) {
+    const plane::Vector size = sizeOf(blank, side);
     if (!(size.x > 0) || !(size.y > 0))
         return {};
-    const double corner = blank.kind == Kind::disc ? blank.diameter / 2 : blank.corner;
-    return {{plane::roundedRectangle({0, 0}, size, corner)}};
+    return shapeOf(blank).outlineOf(blank, sideOf(blank, side));
 }
 
-plane::Outline holesOf(const Blank& blank) {
+plane::Outline holesOf(const Blank& blank, std::string_view side) {
     plane::Outline holes;
+    const double width = sizeOf(blank, side).x;
     const auto add = [&](double x, double y, double diameter) {
         if (diameter > 0)
-            holes.contours.push_back(plane::circle({x, y}, diameter / 2));
+            holes.contours.push_back(
+                plane::circle({sideOf(blank, side) == "back" ? width - x : x, y}, diameter / 2));
     };
-    if (blank.kind == Kind::none)
+    if (!shapeOf(blank).takesHoles)
         return holes;
     for (const Hole& hole : blank.holes)
         add(hole.x, hole.y, hole.diameter);
@@ -46,16 +65,16 @@ plane::Outline holesOf(const Blank& blank) {
     return holes;
 }
 
-plane::Region regionOf(const Blank& blank) {
+plane::Region regionOf(const Blank& blank, std::string_view side) {
     const auto flat = [](const plane::Outline& outline) {
         return plane::filled(plane::flattened(outline, plane::unitsPerMillimetre, tolerance));
     };
-    const plane::Region whole = flat(outlineOf(blank));
+    const plane::Region whole = flat(outlineOf(blank, side));
     if (whole.empty())
         return whole;
     // Holes that stand alone are boundaries as they are, so that many cost no more than their number.
     const std::vector<plane::Ring> holes =
-        plane::flattened(holesOf(blank), plane::unitsPerMillimetre, tolerance);
+        plane::flattened(holesOf(blank, side), plane::unitsPerMillimetre, tolerance);
     std::vector<plane::Box> boxes;
     for (const plane::Ring& hole : holes)
         boxes.push_back(plane::boxOf(hole));
@@ -108,7 +127,7 @@ std::pair<double, plane::Vector> toEdge(const Blank& blank, plane::Vector from) 
 
 std::vector<Land> landsOf(const Blank& blank, double below) {
     std::vector<Land> lands;
-    if (blank.kind == Kind::none)
+    if (!shapeOf(blank).takesHoles)
         return lands;
     std::vector<Circle> circles;
     for (const Hole& hole : blank.holes)
@@ -160,9 +179,12 @@ template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<boll
 template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<bollard::blank::Blank>() {
     using blank::Blank, blank::Kind;
     static constexpr std::array kinds{Named{Kind::none, "none"}, Named{Kind::plate, "plate"},
-                                      Named{Kind::disc, "disc"}};
+                                      Named{Kind::disc, "disc"}, Named{Kind::bar, "bar"}};
     const auto plate = [](const Blank& b) { return b.kind == Kind::plate; };
     const auto disc = [](const Blank& b) { return b.kind == Kind::disc; };
+    const auto bar = [](const Blank& b) { return b.kind == Kind::bar; };
+    const auto round = [](const Blank& b) { return b.kind == Kind::disc || b.kind == Kind::bar; };
+    const auto wall = [](const Blank& b) { return b.kind == Kind::plate || b.kind == Kind::disc; };
     const auto any = [](const Blank& b) { return b.kind != Kind::none; };
     static const PartFields fields =
         std::move(Describing<Blank>()
@@ -177,19 +199,22 @@ template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<boll
                       .when(plate)
                       .about("plate: corner radius, mm; at most half the shorter side is used")
                       .number("diameter", &Blank::diameter, Dimension::length, ranges::blankSize)
-                      .when(disc)
-                      .about("disc, mm; its lower left is that of the square around it")
+                      .when(round)
+                      .about("disc, bar, mm; a disc's lower left is that of the square around it")
+                      .number("length", &Blank::length, Dimension::length, ranges::blankSize)
+                      .when(bar)
+                      .about("bar: along its axis, mm")
                       .number("centreHole", &Blank::centreHole, Dimension::length, ranges::centreHole)
                       .when(disc)
                       .about("disc: diameter of the hole in its middle, mm; 0 for none")
                       .number("thickness", &Blank::thickness, Dimension::length, ranges::thickness)
-                      .when(any)
+                      .when(wall)
                       .about("mm")
                       .number("margin", &Blank::margin, Dimension::length, ranges::margin)
                       .when(any)
                       .about("how near words may come to edges and holes, mm")
                       .parts("holes", &Blank::holes)
-                      .when(any)
+                      .when(wall)
                       .about("round holes through the blank"));
     return fields;
 }

@@ -16,6 +16,31 @@ struct Span {
     bool joinsBelow, joinsAbove;
 };
 
+/// Where heights over one point of the plan lie.
+class Stand {
+  public:
+    Stand(const Panel& panel, Point p) : thickness_(plane::toUnits(panel.thickness)), wall_(panel.wall()) {
+        front_ = panel.frontRay
+                     ? panel.frontRay(p)
+                     : blank::Ray{{plane::toMillimetres(p.x), plane::toMillimetres(p.y), 0}, {0, 0, 1}};
+        separate_ = bool(panel.backRay);
+        if (separate_)
+            back_ = panel.backRay(p);
+        if (const auto exact = panel.rim.find(p); exact != panel.rim.end())
+            front_.foot = exact->second;
+    }
+    Vertex at(std::int32_t height) const {
+        if (separate_ && wall_ && height < -thickness_ / 2)
+            return back_.at(plane::toMillimetres(-double(height) - thickness_));
+        return front_.at(plane::toMillimetres(height));
+    }
+
+  private:
+    blank::Ray front_{}, back_{};
+    std::int32_t thickness_;
+    bool wall_, separate_ = false;
+};
+
 /// The surface of one panel's columns, added to a mesh.
 class Extraction {
   public:
@@ -143,32 +168,6 @@ class Extraction {
         }
         start_.push_back(int(sorted_.size()));
     }
-
-    /// Where heights over one point of the plan lie.
-    class Stand {
-      public:
-        Stand(const Panel& panel, Point p)
-            : thickness_(plane::toUnits(panel.thickness)), wall_(panel.wall()) {
-            front_ = panel.frontRay
-                         ? panel.frontRay(p)
-                         : blank::Ray{{plane::toMillimetres(p.x), plane::toMillimetres(p.y), 0}, {0, 0, 1}};
-            separate_ = bool(panel.backRay);
-            if (separate_)
-                back_ = panel.backRay(p);
-            if (const auto exact = panel.rim.find(p); exact != panel.rim.end())
-                front_.foot = exact->second;
-        }
-        Vertex at(std::int32_t height) const {
-            if (separate_ && wall_ && height < -thickness_ / 2)
-                return back_.at(plane::toMillimetres(-double(height) - thickness_));
-            return front_.at(plane::toMillimetres(height));
-        }
-
-      private:
-        blank::Ray front_{}, back_{};
-        std::int32_t thickness_;
-        bool wall_, separate_ = false;
-    };
 
     /// The points where a neighbouring panel goes on; none for walls.
     std::vector<bool> rimPoints() const {
@@ -390,6 +389,49 @@ int countPinched(const Mesh& mesh, const std::vector<int>& opposite) {
 }
 
 } // namespace
+
+Clash clashOf(std::span<const PanelColumns> parts) {
+    for (const auto& [panel, columns] : parts) {
+        if (!panel.frontRay)
+            continue; // flat walls have no neighbours, and their rays never meet
+        const auto& plan = columns.plan;
+        const auto isRim = [&](const Triangle& t, int k) {
+            return !panel.wall() && !plan.inLayer(plan.cellAcross(t, k), 0);
+        };
+        for (const Triangle& triangle : plan.triangles) {
+            const auto& material = columns.material[size_t(triangle.cell)];
+            if (!panel.wall() && !material.empty() && !plan.inLayer(triangle.cell, 0))
+                return Clash::throughRim;
+            if (!panel.wall() && material.empty() && plan.inLayer(triangle.cell, 0))
+                return Clash::turnedOver; // cut through all there is
+            std::array<Stand, 3> stands{Stand(panel, plan.points[size_t(triangle.corners[0])]),
+                                        Stand(panel, plan.points[size_t(triangle.corners[1])]),
+                                        Stand(panel, plan.points[size_t(triangle.corners[2])])};
+            for (const Interval& interval : material)
+                for (const int end : {interval.low, interval.high}) {
+                    const Level& level = columns.levels[size_t(end)];
+                    if (level.height <= working::farDown)
+                        continue;
+                    const Vertex a = stands[0].at(level.at(triangle.corners[0]));
+                    const Vertex n = space::cross(stands[1].at(level.at(triangle.corners[1])) - a,
+                                                  stands[2].at(level.at(triangle.corners[2])) - a);
+                    const Vertex along = panel.frontRay(plan.points[size_t(triangle.corners[0])]).along;
+                    if (space::dot(n, along) <= 0)
+                        return Clash::turnedOver;
+                }
+            for (int k = 0; k < 3 && plan.inLayer(triangle.cell, 0); ++k) {
+                if (!isRim(triangle, k))
+                    continue;
+                const auto plain = [&](int corner) { return columns.high(material.back(), corner) == 0; };
+                const bool whole = material.size() == 1 && plain(triangle.corners[size_t(k + 1) % 3]) &&
+                                   plain(triangle.corners[size_t(k + 2) % 3]);
+                if (!whole)
+                    return Clash::throughRim;
+            }
+        }
+    }
+    return Clash::none;
+}
 
 Mesh meshOf(std::span<const PanelColumns> parts, Selection selection, const std::stop_token& stop) {
     Mesh mesh;

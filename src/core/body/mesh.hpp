@@ -28,7 +28,17 @@ struct PanelColumns {
     const working::Columns& columns;
 };
 
-/// One surface around the chosen columns of all panels, welded where they meet.
+/// What keeps the columns of a blank's panels from being one body as they are.
+enum class Clash {
+    none,
+    turnedOver, ///< rays have met: a cut reaches the axis, or something raised in a hollow its other side
+    throughRim  ///< what is worked on a side runs over its edge, where another side goes on
+};
+/// Found without three-dimensional booleans, exactly. O(triangles).
+Clash clashOf(std::span<const PanelColumns> parts);
+
+/// One surface around the chosen columns of all panels, welded where they meet: closed when there is no
+/// clash.
 Mesh meshOf(std::span<const PanelColumns> parts, Selection selection = Selection::everything,
             const std::stop_token& stop = {});
 

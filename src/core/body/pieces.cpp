@@ -94,13 +94,13 @@ Pieces piecesOf(const Columns& columns) {
     return result;
 }
 
-int pieceAt(const Columns& columns, const Pieces& pieces, plane::Point p, int& hint) {
+int pieceAt(const Columns& columns, const Pieces& pieces, plane::Point p, int& hint, bool behind) {
     const int triangle = plane::triangleAt(columns.plan, p, hint);
     if (triangle < 0)
         return -1;
     hint = triangle;
     const auto& over = pieces.ofInterval[size_t(columns.plan.triangles[size_t(triangle)].cell)];
-    return over.empty() ? -1 : over.back();
+    return over.empty() ? -1 : behind ? over.front() : over.back();
 }
 
 } // namespace bollard::body

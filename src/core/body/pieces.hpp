@@ -21,7 +21,9 @@ struct Pieces {
 
 Pieces piecesOf(const working::Columns& columns);
 
-/// The piece of the topmost material over the point; -1 where there is none. `hint` is a triangle near it.
-int pieceAt(const working::Columns& columns, const Pieces& pieces, plane::Point p, int& hint);
+/// The piece of the topmost material over the point (of the lowest, seen from behind); -1 where there is
+/// none. `hint` is a triangle near it.
+int pieceAt(const working::Columns& columns, const Pieces& pieces, plane::Point p, int& hint,
+            bool behind = false);
 
 } // namespace bollard::body

@@ -42,8 +42,10 @@ std::vector<std::string> idsOf(const Card& card) {
 }
 
 std::vector<process::Rule> rulesFor(const Card& card, const Inscription* inscription) {
-    return process::rulesOf(card.process, process::situationOf(card.blank, inscription ? inscription->working
-                                                                                       : working::Working{}));
+    return process::rulesOf(
+        card.process, process::situationOf(
+                          card.blank, inscription ? std::string_view(inscription->side) : std::string_view{},
+                          inscription ? inscription->working : working::Working{}));
 }
 
 std::vector<setting::Nudge> nudgesAsMade(const Card& card, const Inscription& inscription) {
@@ -69,7 +71,7 @@ setting::Laying layingOf(const Card& card, const Inscription& inscription) {
                            inscription.working.kind == working::Kind::scribed,
                            {}};
     if (inscription.baseline.kind == setting::BaselineKind::edge)
-        laying.edge = blank::outlineOf(card.blank);
+        laying.edge = blank::outlineOf(card.blank, inscription.side);
     return laying;
 }
 

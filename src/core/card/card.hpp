@@ -25,6 +25,7 @@ struct Inscription {
     std::vector<setting::Nudge> nudges{};
     setting::Placing placing{};
     working::Working working{};
+    std::string side{};     ///< of the blank, by name; empty for its first
     std::string language{}; ///< whose spelling is checked: a dictionary's name (en_GB); empty for none
     bool cutsOut =
         false;           ///< its shape is taken away from the inscriptions before it, instead of being worked

@@ -1,4 +1,5 @@
 #include "card/output.hpp"
+#include "blank/shape.hpp"
 #include "files/stl.hpp"
 #include "working/drawn_outlines.hpp"
 #include <filesystem>
@@ -12,10 +13,10 @@ quantity::Result<std::string> stl(const Made& made, const OutputChoices&) {
 
 /// Blank and letters as bodies of their own that fill each other's hollows, so that each can have its colour.
 quantity::Result<std::string> threeMf(const Made& made, const OutputChoices& choices) {
-    const body::Mesh blank = body::meshOf(made.solid->columns, body::Selection::blank);
-    const body::Mesh letters = body::meshOf(made.solid->columns, body::Selection::letters);
+    const body::Mesh blank = body::meshOf(made.solid->parts(), body::Selection::blank);
+    const body::Mesh letters = body::meshOf(made.solid->parts(), body::Selection::letters);
     std::vector<files::NamedBody> bodies;
-    const std::string blankName = made.card->blank.kind == blank::Kind::disc ? "disc" : "plate";
+    const std::string blankName = std::string(blank::shapeOf(made.card->blank).name);
     if (!blank.empty())
         bodies.push_back({blankName, {0xE0, 0xCD, 0xA2}, &blank});
     if (!letters.empty())
@@ -54,16 +55,27 @@ const OutputFormat* formatOf(const std::string& path) {
 
 std::vector<files::DrawingLayer> layersOf(const Made& made) {
     std::vector<files::DrawingLayer> layers;
-    working::CutThrough through = working::cutThrough(made.card->blank, made.lettering->inscriptions);
-    if (!through.blank.empty())
-        layers.push_back({"blank", std::move(through.blank)});
-    for (int number = 0; number < working::kinds; ++number) {
-        const auto kind = static_cast<working::Kind>(number);
-        std::vector<plane::Stamp> stamps = kind == working::Kind::pierced
-                                               ? std::move(through.pierced)
-                                               : working::outlinesOf(made.lettering->inscriptions, kind);
-        if (!stamps.empty())
-            layers.push_back({std::string(working::nameOf(kind)), std::move(stamps)});
+    const auto sides = blank::sidesOf(made.card->blank);
+    for (const std::string_view side : sides) {
+        std::vector<working::PlacedLetters> inscriptions;
+        std::ranges::copy_if(made.lettering->inscriptions, std::back_inserter(inscriptions),
+                             [&](const working::PlacedLetters& letters) { return letters.side == side; });
+        const bool first = side == sides.front();
+        if (!first && inscriptions.empty())
+            continue;
+        // Other sides are drawn where they would lie seen from outside, on layers of their own.
+        const std::string prefix = first ? std::string() : std::string(side).append(" ");
+        working::CutThrough through = working::cutThrough(made.card->blank, inscriptions, side);
+        if (!through.blank.empty())
+            layers.push_back({prefix + "blank", std::move(through.blank)});
+        for (int number = 0; number < working::kinds; ++number) {
+            const auto kind = static_cast<working::Kind>(number);
+            std::vector<plane::Stamp> stamps = kind == working::Kind::pierced
+                                                   ? std::move(through.pierced)
+                                                   : working::outlinesOf(inscriptions, kind);
+            if (!stamps.empty())
+                layers.push_back({prefix + std::string(working::nameOf(kind)), std::move(stamps)});
+        }
     }
     return layers;
 }

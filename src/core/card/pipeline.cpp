@@ -1,4 +1,5 @@
 #include "card/pipeline.hpp"
+#include "blank/shape.hpp"
 #include "working/changes.hpp"
 #include <array>
 #include <filesystem>
@@ -56,7 +57,7 @@ SettingKey keyOfOrnament(const Card& card, const Inscription& inscription,
         inscription.working.kind == working::Kind::scribed ? inscription.style.stroke : key.ornament.stroke;
     key.laying.traced = inscription.working.kind == working::Kind::scribed;
     if (inscription.ornament.kind == setting::OrnamentKind::border)
-        key.laying.edge = blank::outlineOf(card.blank);
+        key.laying.edge = blank::outlineOf(card.blank, inscription.side);
     key.around = std::move(around);
     return key;
 }
@@ -66,6 +67,7 @@ struct LetteringKey {
         std::shared_ptr<const setting::Setting> setting;
         setting::Placing placing;
         working::Working working;
+        std::string_view side;
         bool cutsOut;
         int number;
         bool operator==(const Item&) const = default;
@@ -82,11 +84,12 @@ struct MeasureKey {
         std::shared_ptr<const setting::Setting> setting;
         setting::Placing placing;
         working::Kind kind;
+        std::string_view side;
         bool cutsOut;
         bool operator==(const Item&) const = default;
     };
     std::vector<Item> items;
-    plane::Region blank;
+    std::vector<check::SideBounds> sides;
     check::Reach reach{};
     bool operator==(const MeasureKey&) const = default;
 };
@@ -105,7 +108,7 @@ check::Reach reachOf(const Card& card) {
 
 struct SolidKey {
     std::shared_ptr<const Lettering> lettering;
-    double thickness = 0;
+    blank::Blank blank{};
     bool operator==(const SolidKey&) const = default;
 };
 
@@ -129,20 +132,116 @@ type::TypefaceChoice resolved(type::TypefaceChoice choice, const std::string& fo
 /// Below this, handing work to another thread costs more than it saves.
 constexpr size_t lettersWorthTasks = 60;
 
-Solid solidOf(const Lettering& lettering, double thickness_mm, const std::stop_token& stop) {
+/// What the blank's edges are to letters on each of its sides. A side that closes has none to the left and
+/// right.
+std::vector<check::SideBounds> boundsOf(const blank::Blank& blank) {
+    std::vector<check::SideBounds> bounds;
+    for (const std::string_view side : blank::sidesOf(blank)) {
+        check::SideBounds& here = bounds.emplace_back();
+        here.name = side;
+        here.boundary = blank::regionOf(blank, side);
+        here.turn = plane::toUnits(blank::turnOf(blank, side));
+        if (here.turn == 0)
+            continue;
+        const plane::Box box = plane::boxOf(here.boundary);
+        const std::int32_t left = -8 * here.turn, right = 9 * here.turn;
+        here.boundary = {{{{left, box.low.y}, {right, box.low.y}, {right, box.high.y}, {left, box.high.y}}}};
+    }
+    return bounds;
+}
+
+/// What is done to a panel, on its front and from behind.
+std::vector<working::Change> changesOn(const blank::Panel& panel, const Lettering& lettering,
+                                       const std::stop_token& stop) {
+    const bool any = !panel.outline.empty();
+    const double thickness = !any                                  ? 0
+                             : panel.wall() || panel.front.empty() ? panel.thickness
+                                                                   : working::endless;
+    std::vector<working::Change> changes = working::changesOf(
+        panel.outline, thickness,
+        working::workedOf(lettering.inscriptions, stop, panel.front.empty() ? "front" : panel.front));
+    if (!panel.wall())
+        return changes;
+    const plane::Box box = plane::boxOf(panel.outline);
+    for (working::Worked worked : working::workedOf(lettering.inscriptions, stop, panel.back)) {
+        worked.region = plane::shifted(plane::mirrored(worked.region), {box.low.x + box.high.x, 0});
+        for (working::Change& change : working::changesOf(worked, thickness))
+            changes.push_back(working::fromBehind(std::move(change), thickness));
+    }
+    return changes;
+}
+
+/// Pieces and drop-outs of all panels together: what has some of the blank hangs together inside it.
+check::DropOuts dropOutsOf(const Solid& solid, const Lettering& lettering, const std::stop_token& stop) {
+    check::DropOuts all;
+    for (size_t i = 0; i < solid.columns.size(); ++i) {
+        check::DropOuts here = check::dropOutsOf(solid.columns[i], body::piecesOf(solid.columns[i]),
+                                                 solid.panels[i], lettering.inscriptions, stop);
+        all.pieces += i == 0 ? here.pieces : std::max(0, here.pieces - 1);
+        all.strayPieces += here.strayPieces;
+        std::ranges::move(here.loose, std::back_inserter(all.loose));
+    }
+    return all;
+}
+
+std::optional<quantity::Problem> problemOf(body::Clash clash) {
+    switch (clash) {
+    case body::Clash::turnedOver:
+        return quantity::Problem{quantity::ProblemKind::cutTooDeep};
+    case body::Clash::throughRim:
+        return quantity::Problem{quantity::ProblemKind::rimCrossed};
+    case body::Clash::none:
+        break;
+    }
+    return std::nullopt;
+}
+
+/// What is worked on a side that others join must not reach its edge.
+bool reachesRim(const blank::Panel& panel, std::span<const working::Change> changes) {
+    if (panel.wall() || panel.front.empty() || changes.empty())
+        return false;
+    const plane::Box box = plane::boxOf(panel.outline);
+    for (const working::Change& change : changes.subspan(1)) {
+        const plane::Box own = plane::boxOf(change.region);
+        if (own.empty())
+            continue;
+        if (own.low.y <= box.low.y || own.high.y >= box.high.y)
+            return true;
+        if (!panel.cuts.around && !plane::without(change.region, panel.outline).empty())
+            return true;
+    }
+    return false;
+}
+
+Solid solidOf(const Lettering& lettering, const blank::Blank& blank, const std::stop_token& stop) {
     Solid solid;
-    const auto worked = working::workedOf(lettering.inscriptions, stop);
-    auto columns = working::columnsOf(working::changesOf(lettering.blank, thickness_mm, worked), stop);
-    if (!columns) {
-        solid.problem = columns.problem();
+    double tallest = 0;
+    for (const working::PlacedLetters& letters : lettering.inscriptions)
+        if (!working::cuts(letters.working.kind))
+            tallest = std::max(tallest, letters.working.height + letters.working.bedding);
+        else
+            tallest = std::max(tallest, letters.working.depth);
+    solid.panels = blank::shapeOf(blank).panelsOf(blank, tallest);
+    for (const blank::Panel& panel : solid.panels) {
+        const std::vector<working::Change> changes = changesOn(panel, lettering, stop);
+        if (reachesRim(panel, changes)) {
+            solid.problem = quantity::Problem{quantity::ProblemKind::rimCrossed};
+            return solid;
+        }
+        auto columns = working::columnsOf(changes, stop, panel.cuts);
+        if (!columns) {
+            solid.problem = columns.problem();
+            return solid;
+        }
+        solid.columns.push_back(*std::move(columns));
+    }
+    const std::vector<body::PanelColumns> parts = solid.parts();
+    if (const auto problem = problemOf(body::clashOf(parts))) {
+        solid.problem = problem;
         return solid;
     }
-    solid.columns = *std::move(columns);
-    const auto mesh = [&] { solid.mesh = body::meshOf(solid.columns, body::Selection::everything, stop); };
-    const auto pieces = [&] {
-        solid.dropOuts =
-            check::dropOutsOf(solid.columns, body::piecesOf(solid.columns), lettering.inscriptions, stop);
-    };
+    const auto mesh = [&] { solid.mesh = body::meshOf(parts, body::Selection::everything, stop); };
+    const auto pieces = [&] { solid.dropOuts = dropOutsOf(solid, lettering, stop); };
     if (lettering.letters() < lettersWorthTasks) {
         mesh();
         pieces();
@@ -184,6 +283,13 @@ struct Pipeline::Memory {
     Step<FindingsKey, Checked> checked;
     check::MeasureMemory measured;
 };
+
+std::vector<body::PanelColumns> Solid::parts() const {
+    std::vector<body::PanelColumns> parts;
+    for (size_t i = 0; i < columns.size(); ++i)
+        parts.push_back({panels[i], columns[i]});
+    return parts;
+}
 
 size_t Lettering::letters() const {
     size_t letters = 0;
@@ -327,9 +433,15 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& card, const std::stri
             inscription.ornament.kind == setting::OrnamentKind::frame ? inscription.ornament.around : -1;
         const bool withWords =
             around >= 0 && size_t(around) < ofInscription.size() && ofInscription[size_t(around)];
-        key.items.push_back({ofInscription[i],
-                             withWords ? card->inscriptions[size_t(around)].placing : inscription.placing,
-                             inscription.working, inscription.cutsOut, int(i)});
+        const Inscription& where = withWords ? card->inscriptions[size_t(around)] : inscription;
+        const std::string_view side = blank::sideOf(card->blank, where.side);
+        if (side.empty()) {
+            key.problems.push_back(std::to_string(i) + "@" + where.side);
+            problem(check::FindingKind::sideMissing, i).subject = where.side;
+            continue;
+        }
+        key.items.push_back(
+            {ofInscription[i], where.placing, inscription.working, side, inscription.cutsOut, int(i)});
     }
     memory_->settings = std::move(settings);
 
@@ -339,6 +451,7 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& card, const std::stri
             if (stop.stop_requested())
                 break;
             working::PlacedLetters placed(item.number, item.setting, item.placing, item.working);
+            placed.side = item.side;
             if (item.cutsOut)
                 working::cutOut(placed, lettering->inscriptions, stop);
             else
@@ -346,6 +459,7 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& card, const std::stri
         }
         lettering->problems = problems;
         lettering->blank = blank::regionOf(card->blank);
+        lettering->sides = boundsOf(card->blank);
         return lettering;
     });
     if (stop.stop_requested()) {
@@ -356,16 +470,16 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& card, const std::stri
     tell();
 
     MeasureKey measureKey;
-    measureKey.blank = made.lettering->blank;
+    measureKey.sides = made.lettering->sides;
     measureKey.reach = reachOf(*card);
     for (const LetteringKey::Item& item : key.items)
-        measureKey.items.push_back({item.setting, item.placing, item.working.kind, item.cutsOut});
+        measureKey.items.push_back({item.setting, item.placing, item.working.kind, item.side, item.cutsOut});
     const size_t letters = made.lettering->letters();
     std::shared_ptr<const Solid> solid;
     const auto makeSolid = [&] {
-        solid = memory_->solid({made.lettering, card->blank.thickness}, [&] {
+        solid = memory_->solid({made.lettering, card->blank}, [&] {
             ++counts_.solids;
-            return std::make_shared<const Solid>(solidOf(*made.lettering, card->blank.thickness, stop));
+            return std::make_shared<const Solid>(solidOf(*made.lettering, card->blank, stop));
         });
         if (stop.stop_requested() && solid->problem)
             memory_->solid.forget();
@@ -388,7 +502,7 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& card, const std::stri
     const auto measures = memory_->measures(measureKey, [&] {
         ++counts_.measures;
         return std::make_shared<const check::Measures>(check::measuresOf(
-            made.lettering->inscriptions, made.lettering->blank, measureKey.reach, memory_->measured, stop));
+            made.lettering->inscriptions, made.lettering->sides, measureKey.reach, memory_->measured, stop));
     });
     if (stop.stop_requested())
         memory_->measures.forget();

@@ -14,18 +14,23 @@ namespace bollard::card {
 /// The letters of all shown inscriptions where they lie, and the blank.
 struct Lettering {
     std::vector<working::PlacedLetters> inscriptions{};
-    std::vector<check::Finding> problems{}; ///< typefaces that could not be opened
-    plane::Region blank{};
+    std::vector<check::Finding> problems{}; ///< typefaces that could not be opened, sides that are not there
+    plane::Region blank{};                  ///< its first side
+    std::vector<check::SideBounds> sides{}; ///< all sides
 
     size_t letters() const; ///< of all inscriptions
 };
 
 /// The solid part. When it could not be built the problem tells why and the rest is empty.
 struct Solid {
-    working::Columns columns{};
+    std::vector<blank::Panel> panels{};
+    std::vector<working::Columns> columns{}; ///< by panel
     body::Mesh mesh{};
     check::DropOuts dropOuts{};
     std::optional<quantity::Problem> problem{};
+
+    /// Panels with their columns.
+    std::vector<body::PanelColumns> parts() const;
 };
 
 struct Checked {

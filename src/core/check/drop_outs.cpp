@@ -25,7 +25,7 @@ int mainPieceOfLetters(const body::Pieces& pieces,
 
 } // namespace
 
-DropOuts dropOutsOf(const working::Columns& columns, const body::Pieces& pieces,
+DropOuts dropOutsOf(const working::Columns& columns, const body::Pieces& pieces, const blank::Panel& panel,
                     std::span<const PlacedLetters> inscriptions, const std::stop_token& stop) {
     DropOuts result;
     result.pieces = int(pieces.pieces.size());
@@ -40,14 +40,25 @@ DropOuts dropOutsOf(const working::Columns& columns, const body::Pieces& pieces,
     std::vector<Part> parts;
     std::map<int, std::set<std::pair<int, int>>> lettersOf;
     int hint = 0;
-    for (size_t slot = 0; slot < inscriptions.size(); ++slot)
+    const plane::Box box = plane::boxOf(panel.outline);
+    for (size_t slot = 0; slot < inscriptions.size(); ++slot) {
+        const bool behind = panel.wall() && inscriptions[slot].side == panel.back;
+        if (!panel.front.empty() && inscriptions[slot].side != panel.front && !behind)
+            continue;
         for (size_t i = 0; i < inscriptions[slot].onSide.size() && !stop.stop_requested(); ++i) {
             const int index = inscriptions[slot].setting->letters[i].index;
             for (const plane::Ring& ring : inscriptions[slot].onSide[i].rings) {
                 const bool hole = plane::areaOf(ring) < 0;
                 if (!hole && !standing(inscriptions[slot]))
                     continue;
-                const int piece = body::pieceAt(columns, pieces, plane::pointBeside(ring, !hole), hint);
+                plane::Point at = plane::pointBeside(ring, !hole);
+                if (behind)
+                    at.x = box.low.x + box.high.x - at.x;
+                if (panel.cuts.around) // past an end of the plan it comes in at the other
+                    at.x = panel.cuts.u.front() +
+                           ((at.x - panel.cuts.u.front()) % panel.cuts.turn() + panel.cuts.turn()) %
+                               panel.cuts.turn();
+                const int piece = body::pieceAt(columns, pieces, at, hint, behind);
                 if (piece < 0)
                     continue;
                 const auto kind = hole ? DropOut::Kind::counter : DropOut::Kind::letter;
@@ -57,6 +68,7 @@ DropOuts dropOutsOf(const working::Columns& columns, const body::Pieces& pieces,
                     lettersOf[piece].insert({int(slot), index});
             }
         }
+    }
 
     const bool hasBlank = std::ranges::any_of(pieces.pieces, &body::Piece::blank);
     const int main = hasBlank ? pieces.main : mainPieceOfLetters(pieces, lettersOf);

@@ -1,5 +1,6 @@
 // Which letters and counters are joined to nothing.
 #pragma once
+#include "blank/panel.hpp"
 #include "body/pieces.hpp"
 #include "working/placed_letters.hpp"
 #include <span>
@@ -23,8 +24,8 @@ struct DropOuts {
 };
 
 /// Counters of a letter are told one by one, loose letters once each. Where there is no blank, letters joined
-/// to no other letter are loose, unless there is only one piece.
-DropOuts dropOutsOf(const working::Columns& columns, const body::Pieces& pieces,
+/// to no other letter are loose, unless there is only one piece. Of the inscriptions on the panel's sides.
+DropOuts dropOutsOf(const working::Columns& columns, const body::Pieces& pieces, const blank::Panel& panel,
                     std::span<const working::PlacedLetters> inscriptions, const std::stop_token& stop = {});
 
 } // namespace bollard::check

@@ -29,7 +29,7 @@ class Writer {
         for (const Joint& joint : in_.measures.joints)
             joints_[size_t(joint.inscription)].push_back(&joint);
         for (const PlacedLetters& letters : in_.inscriptions)
-            rules_.push_back(rules(letters.working, letters.working.kind));
+            rules_.push_back(rules(letters.working, letters.working.kind, letters.side));
     }
 
     std::vector<Finding> write() {
@@ -50,9 +50,9 @@ class Writer {
         std::ranges::stable_sort(rules, std::ranges::greater{}, &Rule::severity);
         return rules;
     }
-    std::vector<Rule> rules(working::Working working, Kind kind) const {
+    std::vector<Rule> rules(working::Working working, Kind kind, std::string_view side = {}) const {
         working.kind = kind;
-        return process::rulesOf(in_.process, process::situationOf(in_.blank, working));
+        return process::rulesOf(in_.process, process::situationOf(in_.blank, side, working));
     }
     std::vector<Rule> rules(int slot, Measured what) const { return limitsOf(rules_[size_t(slot)], what); }
     static const Rule* broken(const std::vector<Rule>& rules, double measured) {
@@ -89,10 +89,10 @@ class Writer {
         if (b.kind == blank::Kind::none)
             return;
         const plane::Vector size = blank::sizeOf(b);
-        if (!(size.x > 0 && size.y > 0 && b.thickness > 0))
+        if (!(size.x > 0 && size.y > 0 && blank::depthBehind(b) > 0))
             found_.push_back(finding(FindingKind::blankTooThin, Severity::stop));
         Finding outside = finding(FindingKind::holeOutside, Severity::watch);
-        for (const blank::Hole& hole : b.holes) {
+        for (const blank::Hole& hole : blank::drilledIn(b)) {
             const double r = hole.diameter / 2;
             const bool within =
                 hole.x - r >= 0 && hole.x + r <= size.x && hole.y - r >= 0 && hole.y + r <= size.y;
@@ -343,12 +343,13 @@ class Writer {
             addBroken(slot, FindingKind::heightWorn, most, w.height);
             findTall(slot);
             if (onBlank)
-                addBroken(slot, FindingKind::beddingThin, limitsOf(rules(w, Kind::raised), Measured::bedding),
+                addBroken(slot, FindingKind::beddingThin,
+                          limitsOf(rules(w, Kind::raised, letters(slot).side), Measured::bedding),
                           w.kind == Kind::raised ? w.bedding : 0);
         }
         if ((w.kind == Kind::sunk || w.kind == Kind::scribed) && onBlank)
             if (Finding* f = addBroken(slot, FindingKind::floorThin, rules(slot, Measured::floor),
-                                       in_.blank.thickness - w.depth))
+                                       blank::depthBehind(in_.blank, letters(slot).side) - w.depth))
                 f->measured = std::max(f->measured, 0.0);
     }
 
@@ -434,8 +435,8 @@ std::string_view nameOf(FindingKind kind) {
         "strokeNarrow",     "gapNarrow",       "counterNarrow", "openingNarrow", "neckNarrow",
         "strokeLost",       "counterLost",     "readingSide",   "counterLoose",  "letterLoose",
         "pieceLoose",       "floorThin",       "heightLow",     "heightTall",    "heightWorn",
-        "beddingThin",      "outsideBlank",    "insideMargin",  "blankTooThin",  "holeOutside",
-        "landNarrow",       "solidFailed",     "outlineMended"};
+        "beddingThin",      "outsideBlank",    "insideMargin",  "blankTooThin",  "sideMissing",
+        "holeOutside",      "landNarrow",      "solidFailed",   "outlineMended"};
     static_assert(int(FindingKind::outlineMended) + 1 == findingKinds);
     return names[size_t(kind)];
 }

@@ -41,12 +41,13 @@ enum class FindingKind {
     outsideBlank,
     insideMargin,
     blankTooThin, ///< the blank has no size or thickness
+    sideMissing,  ///< the blank lacks the side that the words are for; subject: the side
     holeOutside,
     landNarrow,  ///< between two holes, or a hole and the edge
     solidFailed, ///< the solid could not be built; subject: where
     outlineMended
 };
-constexpr int findingKinds = 33;
+constexpr int findingKinds = 34;
 /// The fixed name of a kind in JSON: "strokeNarrow".
 std::string_view nameOf(FindingKind kind);
 

@@ -251,6 +251,7 @@ struct NearPair {
     int slot = 0, otherSlot = 0;
     int letter = 0, other = 0;
     double reach = 0;
+    std::int32_t round = 0; ///< the other one lies so far to the right, once round the side
     auto operator<=>(const NearPair&) const = default;
 };
 
@@ -267,44 +268,57 @@ std::vector<plane::Box> boxesOf(const plane::Region& shape) {
     return boxes;
 }
 
-std::vector<NearPair> nearPairs(std::span<const PlacedLetters> inscriptions, double limit_mm,
+void addNearPairs(std::span<const PlacedLetters> inscriptions, const SideBounds& side, bool cut,
+                  const std::vector<double>& reaches, std::vector<NearPair>& pairs) {
+    struct Of {
+        int slot, letter;
+        std::int32_t round;
+    };
+    std::vector<Of> of;
+    std::vector<plane::Box> boxes;
+    double reach = 0;
+    for (size_t slot = 0; slot < inscriptions.size(); ++slot) {
+        const PlacedLetters& letters = inscriptions[slot];
+        if (letters.side != side.name || working::cuts(letters.working.kind) != cut)
+            continue;
+        reach = std::max(reach, reaches[slot]);
+        for (size_t i = 0; i < letters.onSide.size(); ++i) {
+            // A letter may lie over another wholly; shapes of their own are parts of one drawing.
+            const bool own = letters.setting->letters[i].own;
+            for (const plane::Box& box :
+                 own ? boxesOf(letters.onSide[i]) : std::vector{plane::boxOf(letters.onSide[i])}) {
+                boxes.push_back(box);
+                of.push_back({int(slot), int(i), 0});
+            }
+        }
+    }
+    // Everything a second time, once round.
+    for (size_t i = 0, count = boxes.size(); side.turn != 0 && i < count; ++i) {
+        boxes.push_back(plane::shifted(boxes[i], {side.turn, 0}));
+        of.push_back({of[i].slot, of[i].letter, side.turn});
+    }
+    for (const auto& [a, b] : plane::nearBoxes(boxes, static_cast<std::int32_t>(reach))) {
+        const Of &first = of[size_t(a)], &second = of[size_t(b)];
+        if (first.round != 0)
+            continue; // both: as where they are
+        const double pairReach = std::min(reaches[size_t(first.slot)], reaches[size_t(second.slot)]);
+        const bool same = first.slot == second.slot && first.letter == second.letter && second.round == 0;
+        if (!same && boxes[size_t(a)].meets(boxes[size_t(b)], static_cast<std::int32_t>(pairReach)))
+            pairs.push_back({first.slot, second.slot, first.letter, second.letter, pairReach, second.round});
+    }
+}
+
+std::vector<NearPair> nearPairs(std::span<const PlacedLetters> inscriptions,
+                                std::span<const SideBounds> sides, double limit_mm,
                                 const std::stop_token& stop) {
     std::vector<NearPair> pairs;
     std::vector<double> reaches;
     for (const PlacedLetters& letters : inscriptions)
         reaches.push_back(reachOf(letters, limit_mm));
-    for (const bool cut : {false, true}) {
-        if (stop.stop_requested())
-            break;
-        struct Of {
-            int slot, letter;
-        };
-        std::vector<Of> of;
-        std::vector<plane::Box> boxes;
-        double reach = 0;
-        for (size_t slot = 0; slot < inscriptions.size(); ++slot) {
-            const PlacedLetters& letters = inscriptions[slot];
-            if (working::cuts(letters.working.kind) != cut)
-                continue;
-            reach = std::max(reach, reaches[slot]);
-            for (size_t i = 0; i < letters.onSide.size(); ++i) {
-                // A letter may lie over another wholly; shapes of their own are parts of one drawing.
-                const bool own = letters.setting->letters[i].own;
-                for (const plane::Box& box :
-                     own ? boxesOf(letters.onSide[i]) : std::vector{plane::boxOf(letters.onSide[i])}) {
-                    boxes.push_back(box);
-                    of.push_back({int(slot), int(i)});
-                }
-            }
-        }
-        for (const auto& [a, b] : plane::nearBoxes(boxes, static_cast<std::int32_t>(reach))) {
-            const Of &first = of[size_t(a)], &second = of[size_t(b)];
-            const double pairReach = std::min(reaches[size_t(first.slot)], reaches[size_t(second.slot)]);
-            const bool same = first.slot == second.slot && first.letter == second.letter;
-            if (!same && boxes[size_t(a)].meets(boxes[size_t(b)], static_cast<std::int32_t>(pairReach)))
-                pairs.push_back({first.slot, second.slot, first.letter, second.letter, pairReach});
-        }
-    }
+    for (const SideBounds& side : sides)
+        for (const bool cut : {false, true})
+            if (!stop.stop_requested())
+                addNearPairs(inscriptions, side, cut, reaches, pairs);
     std::ranges::sort(pairs);
     pairs.erase(std::unique(pairs.begin(), pairs.end()), pairs.end());
     return pairs;
@@ -367,7 +381,7 @@ std::vector<PairGap> gapsOf(std::span<const PlacedLetters> inscriptions,
     std::unordered_map<PairKey, size_t, PairHash> firstOf; // of the unknown ones: which pair stands for it
     for (size_t k = 0; k < near.size(); ++k) {
         const NearPair& pair = near[k];
-        const bool within = pair.slot == pair.otherSlot;
+        const bool within = pair.slot == pair.otherSlot && pair.round == 0;
         const auto shifted = [&](int slot, int letter) {
             return shiftedOf(inscriptions[size_t(slot)], shapes[size_t(slot)][size_t(letter)], size_t(letter),
                              !within);
@@ -379,7 +393,7 @@ std::vector<PairGap> gapsOf(std::span<const PlacedLetters> inscriptions,
             continue;
         }
         gaps[k].shift = a.at;
-        keys[k] = {a.shape, b.shape, b.at - a.at, pair.reach, within};
+        keys[k] = {a.shape, b.shape, b.at + plane::Point{pair.round, 0} - a.at, pair.reach, within};
         gaps[k].gap = memory.gap(keys[k]);
         if (!gaps[k].gap && firstOf.try_emplace(keys[k], k).second)
             unknown.push_back(k);
@@ -392,12 +406,12 @@ std::vector<PairGap> gapsOf(std::span<const PlacedLetters> inscriptions,
             const auto onSide = [&](int slot, int letter) -> const plane::Region& {
                 return inscriptions[size_t(slot)].onSide[size_t(letter)];
             };
-            const bool within = pair.slot == pair.otherSlot;
+            const bool within = pair.slot == pair.otherSlot && pair.round == 0;
             gaps[k].gap = std::make_shared<const plane::Gap>(
                 keys[k].first
                     ? plane::gapBetween(*keys[k].first, *keys[k].second, keys[k].offset, pair.reach, within)
                     : plane::gapBetween(onSide(pair.slot, pair.letter), onSide(pair.otherSlot, pair.other),
-                                        {}, pair.reach, within));
+                                        {pair.round, 0}, pair.reach, within));
         }
     });
     if (stop.stop_requested())
@@ -443,28 +457,31 @@ size_t MeasureMemory::size() const {
     return state_->size();
 }
 
-Measures measuresOf(std::span<const PlacedLetters> inscriptions, const plane::Region& blank,
+Measures measuresOf(std::span<const PlacedLetters> inscriptions, std::span<const SideBounds> sides,
                     const Reach& reach, MeasureMemory& memory, const std::stop_token& stop) {
     Measures measures;
     MeasureMemory::State& kept = memory.state();
     kept.beginRun();
     const auto shapes = ownShapes(inscriptions, kept, stop);
-    const auto near = nearPairs(inscriptions, reach.gaps, stop);
+    const auto near = nearPairs(inscriptions, sides, reach.gaps, stop);
     const auto gaps = gapsOf(inscriptions, shapes, near, kept, stop);
-    plane::Box about;
-    double farthest = 0;
-    for (const PlacedLetters& letters : inscriptions) {
-        farthest = std::max(farthest, edgeReachOf(letters, reach));
-        for (const plane::Region& letter : letters.onSide)
-            about.include(plane::boxOf(letter));
+    std::vector<std::optional<plane::BoundaryIndex>> edges(sides.size());
+    for (size_t side = 0; side < sides.size() && !stop.stop_requested(); ++side) {
+        plane::Box about;
+        double farthest = 0;
+        for (const PlacedLetters& letters : inscriptions) {
+            if (letters.side != sides[side].name)
+                continue;
+            farthest = std::max(farthest, edgeReachOf(letters, reach));
+            for (const plane::Region& letter : letters.onSide)
+                about.include(plane::boxOf(letter));
+        }
+        if (about.empty() || sides[side].boundary.empty())
+            continue;
+        const auto room = static_cast<std::int32_t>(farthest) + 1;
+        edges[side].emplace(sides[side].boundary, plane::Box{about.low - plane::Point{room, room},
+                                                             about.high + plane::Point{room, room}});
     }
-    const auto room = static_cast<std::int32_t>(farthest) + 1;
-    if (!about.empty())
-        about = {about.low - plane::Point{room, room}, about.high + plane::Point{room, room}};
-    const std::optional<plane::BoundaryIndex> edge =
-        blank.empty() || stop.stop_requested()
-            ? std::nullopt
-            : std::optional<plane::BoundaryIndex>(std::in_place, blank, about);
     size_t pair = 0;
     for (size_t slot = 0; slot < inscriptions.size() && !stop.stop_requested(); ++slot) {
         const PlacedLetters& letters = inscriptions[slot];
@@ -473,7 +490,10 @@ Measures measuresOf(std::span<const PlacedLetters> inscriptions, const plane::Re
             break;
         for (; pair < near.size() && near[pair].slot == int(slot); ++pair)
             addGap(gaps[pair], letters, near[pair], measures);
-        if (edge)
+        const auto side = std::ranges::find(sides, letters.side, &SideBounds::name);
+        if (side == sides.end())
+            continue;
+        if (const auto& edge = edges[size_t(side - sides.begin())])
             measureEdges(letters, int(slot), *edge, edgeReachOf(letters, reach), stop, measures);
     }
     if (!stop.stop_requested())

@@ -78,10 +78,19 @@ struct Reach {
     bool operator==(const Reach&) const = default;
 };
 
+/// A side that letters lie on: its boundary, and how far it is round where it closes (grid units, else 0). An
+/// empty boundary has no edges.
+struct SideBounds {
+    std::string_view name{};
+    plane::Region boundary{};
+    std::int32_t turn = 0;
+    bool operator==(const SideBounds&) const = default;
+};
+
 /// Measures all letters: strokes and openings from the medial axis of each distinct glyph, gaps between
-/// letters near each other that both stand or are both cut, distances to the blank's edges. An empty blank
-/// has no edges. Shapes that are equal but for their place are measured once. Returns early when stopped.
-Measures measuresOf(std::span<const working::PlacedLetters> inscriptions, const plane::Region& blank,
+/// letters of one side near each other that both stand or are both cut, round its seam too, distances to the
+/// side's edges. Shapes that are equal but for their place are measured once. Returns early when stopped.
+Measures measuresOf(std::span<const working::PlacedLetters> inscriptions, std::span<const SideBounds> sides,
                     const Reach& reach, MeasureMemory& memory, const std::stop_token& stop = {});
 
 /// The thinnest stroke of words that are not placed yet, mm; 0 when they have none. O(distinct letters).

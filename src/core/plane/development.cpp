@@ -188,18 +188,31 @@ bool closeSeam(Subdivision& plan, const Cuts& cuts) {
 
 } // namespace
 
+namespace {
+
+quantity::Result<Subdivision> closed(quantity::Result<Subdivision> plan, const Cuts& cuts) {
+    if (!plan || !cuts.around)
+        return plan;
+    Subdivision result = *std::move(plan);
+    if (!closeSeam(result, cuts))
+        return Problem{ProblemKind::geometryFailed, {}, "seam"};
+    return result;
+}
+
+} // namespace
+
 quantity::Result<Subdivision> developed(std::span<const LayerEdge> edges, const Cuts& cuts,
                                         std::stop_token stop) {
     Development development(cuts);
     for (const LayerEdge& edge : edges)
         development.add(edge);
-    auto plan = subdivided(development.edges(), std::move(stop));
-    if (!plan)
-        return plan.problem();
-    Subdivision result = *std::move(plan);
-    if (cuts.around && !closeSeam(result, cuts))
-        return Problem{ProblemKind::geometryFailed, {}, "seam"};
-    return result;
+    return closed(subdivided(development.edges(), std::move(stop)), cuts);
+}
+
+quantity::Result<Subdivision> refined(const Subdivision& plan, std::span<const Split> splits,
+                                      std::span<const LayerEdge> more, const Cuts& cuts,
+                                      std::stop_token stop) {
+    return closed(refined(plan, splits, more, std::move(stop)), cuts);
 }
 
 } // namespace bollard::plane

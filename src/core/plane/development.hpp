@@ -22,4 +22,9 @@ struct Cuts {
 quantity::Result<Subdivision> developed(std::span<const LayerEdge> edges, const Cuts& cuts,
                                         std::stop_token stop = {});
 
+/// As of a flat plan, and closed again where the cuts go round; no cuts: flat.
+quantity::Result<Subdivision> refined(const Subdivision& plan, std::span<const Split> splits,
+                                      std::span<const LayerEdge> more, const Cuts& cuts,
+                                      std::stop_token stop = {});
+
 } // namespace bollard::plane

@@ -34,8 +34,8 @@ bool isKey(const std::string& key) {
     return keys.contains(key);
 }
 
-Situation situationOf(const blank::Blank& blank, const working::Working& working) {
-    return {working.kind, blank.kind == blank::Kind::none ? working.height : blank.thickness};
+Situation situationOf(const blank::Blank& blank, std::string_view side, const working::Working& working) {
+    return {working.kind, blank.kind == blank::Kind::none ? working.height : blank::depthBehind(blank, side)};
 }
 
 std::vector<Rule> startingRules(const Process& process, Situation situation) {

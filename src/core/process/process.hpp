@@ -34,7 +34,7 @@ const std::vector<std::pair<working::Kind, Rule>>& knownRules();
 bool isKey(const std::string& key);
 
 /// What letters so worked on that blank are held to; without a blank their own height counts as thickness.
-Situation situationOf(const blank::Blank& blank, const working::Working& working);
+Situation situationOf(const blank::Blank& blank, std::string_view side, const working::Working& working);
 
 /// The limits as they are worked out. `situation.worn` is taken from the process.
 std::vector<Rule> startingRules(const Process& process, Situation situation);

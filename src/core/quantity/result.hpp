@@ -42,7 +42,8 @@ enum class ProblemKind {
     nothingToMake,    ///< neither blank nor letters
     geometryFailed,   ///< a solid could not be built; detail: where
     stepFailed,       ///< a step met what it was not made for; detail: what
-    tooManyWorkings,  ///< more different workings on one blank than can be told apart
+    cutTooDeep,       ///< a cut into a round side reaches its middle
+    rimCrossed,       ///< what is worked on a side runs over its edge to the side that joins it
     stopped           ///< the work was stopped from outside
 };
 

@@ -19,8 +19,10 @@ struct Change {
     Profile floor{};
     Profile roof{};
     Substance substance = Substance::blank;
-    /// Where the floor would stand clear above material, it reaches down to it: no hollow is shut in.
-    bool reachesDown = false;
+    /// Where what is added would stand clear of material below it (or, put on from behind, above it), it
+    /// reaches to it: no hollow is shut in.
+    enum class Reaches { no, down, up };
+    Reaches reaches = Reaches::no;
 };
 
 } // namespace bollard::working

@@ -6,6 +6,9 @@
 
 namespace bollard::working {
 
+/// Thickness of material that has no other side.
+constexpr double endless = 1e9;
+
 /// The blank, from its front side down. Nothing for an empty region or no thickness.
 std::vector<Change> changesOf(const plane::Region& blank, double thickness_mm);
 
@@ -14,6 +17,10 @@ std::vector<Change> changesOf(const plane::Region& blank, double thickness_mm);
 /// their bedding (never beyond its back), stand on what was cut before them, and are kept whole past the
 /// blank's edge; without a blank (thickness 0) they stand from 0.
 std::vector<Change> changesOf(const Worked& worked, double thickness_mm);
+
+/// The same from behind a wall: its region is as seen from the front, heights count from the back side
+/// outwards.
+Change fromBehind(Change change, double thickness_mm);
 
 /// The blank, then all that is worked, in their order.
 std::vector<Change> changesOf(const plane::Region& blank, double thickness_mm,

@@ -31,8 +31,10 @@ template<class HeightOf> class Stack {
     explicit Stack(HeightOf heightOf) : heightOf_(heightOf) {}
 
     void carryOut(const Change& change, int floor, int roof) {
-        if (change.reachesDown)
-            floor = reached(floor);
+        if (change.reaches == Change::Reaches::down)
+            floor = below(floor);
+        if (change.reaches == Change::Reaches::up)
+            roof = above(roof);
         if (!(heightOf_(floor) < heightOf_(roof)))
             return;
         take(floor, roof);
@@ -43,15 +45,26 @@ template<class HeightOf> class Stack {
 
   private:
     /// The top of what lies clear below the floor, or the floor.
-    int reached(int floor) const {
-        int below = floor;
+    int below(int floor) const {
+        int found = floor;
         for (const Interval& there : material_) {
             if (heightOf_(there.high) < heightOf_(floor))
-                below = there.high;
+                found = there.high;
             else if (heightOf_(there.low) <= heightOf_(floor))
                 return floor; // it stands in or on this one
         }
-        return below;
+        return found;
+    }
+    /// The bottom of what lies clear above the roof, or the roof.
+    int above(int roof) const {
+        int found = roof;
+        for (auto there = material_.rbegin(); there != material_.rend(); ++there) {
+            if (heightOf_(there->low) > heightOf_(roof))
+                found = there->low;
+            else if (heightOf_(there->high) >= heightOf_(roof))
+                return roof;
+        }
+        return found;
     }
     void take(int low, int high) {
         Material left;
@@ -90,15 +103,16 @@ template<class HeightOf> class Stack {
 
 class Builder {
   public:
-    Builder(std::span<const Change> changes, const std::stop_token& stop)
-        : changes_(changes), slopes_(changes), stop_(stop), padLayer_(int(changes.size())) {
-        for (size_t i = 0; i < changes.size(); ++i)
+    Builder(std::span<const Change> changes, const plane::Cuts& cuts, const std::stop_token& stop)
+        : changes_(changes), cuts_(cuts), slopes_(changes, cuts.turn()), stop_(stop),
+          padLayer_(int(changes.size())) {
+        for (size_t i = cuts.empty() ? 0 : 1; i < changes.size(); ++i)
             plane::addEdges(edges_, changes[i].region, int(i));
         slopes_.addBends(edges_);
     }
 
     quantity::Result<Columns> columns() {
-        auto plan = plane::subdivided(edges_, stop_);
+        auto plan = laidOut(edges_);
         constexpr int rounds = 12;
         for (int round = 0; round < rounds; ++round) {
             if (!plan)
@@ -109,7 +123,7 @@ class Builder {
             slopes_.findLevels(columns_);
             fillCells();
             if (round + 1 < rounds && slopes_.cross(columns_)) {
-                plan = plane::refined(columns_.plan, slopes_.splits(), slopes_.creases(), stop_);
+                plan = plane::refined(columns_.plan, slopes_.splits(), slopes_.creases(), cuts_, stop_);
                 continue;
             }
             fillPads(columns_, padLayer_, pads_);
@@ -122,12 +136,15 @@ class Builder {
             pads_.insert(pads_.end(), more.begin(), more.end());
             std::vector<LayerEdge> edges = edges_;
             plane::addEdges(edges, regionOf(pads_), padLayer_);
-            plan = plane::subdivided(edges, stop_);
+            plan = laidOut(edges);
         }
         return Problem{ProblemKind::geometryFailed, {}, "contacts"};
     }
 
   private:
+    quantity::Result<Subdivision> laidOut(const std::vector<LayerEdge>& edges) const {
+        return cuts_.empty() ? plane::subdivided(edges, stop_) : plane::developed(edges, cuts_, stop_);
+    }
     template<class HeightOf> Material materialOver(LayerSet set, HeightOf heightOf) const {
         Stack stack(heightOf);
         for (const int layer : columns_.plan.sets.layers(set))
@@ -207,6 +224,7 @@ class Builder {
     }
 
     std::span<const Change> changes_;
+    const plane::Cuts& cuts_;
     Slopes slopes_;
     const std::stop_token& stop_;
     int padLayer_;
@@ -217,8 +235,9 @@ class Builder {
 
 } // namespace
 
-quantity::Result<Columns> columnsOf(std::span<const Change> changes, std::stop_token stop) {
-    return Builder(changes, stop).columns();
+quantity::Result<Columns> columnsOf(std::span<const Change> changes, std::stop_token stop,
+                                    const plane::Cuts& cuts) {
+    return Builder(changes, cuts, stop).columns();
 }
 
 } // namespace bollard::working

@@ -1,6 +1,6 @@
 // The part as columns of material over the plane.
 #pragma once
-#include "plane/subdivision.hpp"
+#include "plane/development.hpp"
 #include "working/change.hpp"
 #include <span>
 #include <stop_token>
@@ -50,7 +50,8 @@ struct Columns {
 /// mm. Where columns would meet only in a point a pad 20 micrometres across joins them (larger only in wedges
 /// thinner than the grid); where they would meet only along an edge in height one is lowered by 10
 /// micrometres. Where slopes run through each other the plan is cut; geometryFailed when that does not
-/// settle.
-quantity::Result<Columns> columnsOf(std::span<const Change> changes, std::stop_token stop = {});
+/// settle. Over a side that is not flat the first change is all of the side, which the cuts span.
+quantity::Result<Columns> columnsOf(std::span<const Change> changes, std::stop_token stop = {},
+                                    const plane::Cuts& cuts = {});
 
 } // namespace bollard::working

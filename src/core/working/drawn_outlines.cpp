@@ -135,13 +135,14 @@ std::vector<Stamp> outlinesOf(std::span<const PlacedLetters> inscriptions, Kind 
     return stamps;
 }
 
-CutThrough cutThrough(const blank::Blank& blank, std::span<const PlacedLetters> inscriptions) {
+CutThrough cutThrough(const blank::Blank& blank, std::span<const PlacedLetters> inscriptions,
+                      std::string_view side) {
     CutThrough result;
     // The edge first, then the holes; each with its own curves.
-    std::vector<Contour> contours = blank::outlineOf(blank).contours;
+    std::vector<Contour> contours = blank::outlineOf(blank, side).contours;
     if (contours.empty())
         return {{}, outlinesOf(inscriptions, Kind::pierced)};
-    for (Contour& hole : blank::holesOf(blank).contours)
+    for (Contour& hole : blank::holesOf(blank, side).contours)
         contours.push_back(std::move(hole));
     std::vector<plane::Ring> rings;
     std::vector<plane::Box> boxes;
@@ -155,7 +156,7 @@ CutThrough cutThrough(const blank::Blank& blank, std::span<const PlacedLetters> 
 
     // Letters at an edge, and all that hangs together with them.
     const Meeting meeting = meetingOf(inscriptions, Kind::pierced, {});
-    const plane::BoundaryIndex edges(blank::regionOf(blank));
+    const plane::BoundaryIndex edges(blank::regionOf(blank, side));
     using Lies = plane::BoundaryIndex::Lies;
     std::vector<bool> atEdge(meeting.of.size());
     std::vector<std::vector<bool>> left;

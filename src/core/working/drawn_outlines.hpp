@@ -21,9 +21,10 @@ struct CutThrough {
     std::vector<plane::Stamp> pierced{}; ///< letters wholly within it
 };
 
-/// Holes and pierced letters that cross the edge or each other are cut off there; what lies beyond the blank
-/// is left out, and the rest keeps its curves.
-CutThrough cutThrough(const blank::Blank& blank, std::span<const PlacedLetters> inscriptions);
+/// Of one side, with the inscriptions on it. Holes and pierced letters that cross the edge or each other are
+/// cut off there; what lies beyond the blank is left out, and the rest keeps its curves.
+CutThrough cutThrough(const blank::Blank& blank, std::span<const PlacedLetters> inscriptions,
+                      std::string_view side = {});
 
 /// The region's rings as contours, mm.
 plane::Outline outlineOf(const plane::Region& region);

@@ -47,7 +47,7 @@ void cutOut(const PlacedLetters& cutter, std::span<PlacedLetters> others, const 
     if (box.empty())
         return;
     for (PlacedLetters& other : others)
-        for (size_t i = 0; i < other.onSide.size(); ++i) {
+        for (size_t i = 0; other.side == cutter.side && i < other.onSide.size(); ++i) {
             const plane::Box own = plane::boxOf(other.onSide[i]);
             if (own.empty() || !own.meets(box) || stop.stop_requested())
                 continue;
@@ -60,7 +60,8 @@ void cutOut(const PlacedLetters& cutter, std::span<PlacedLetters> others, const 
         }
 }
 
-std::vector<Worked> workedOf(std::span<const PlacedLetters> inscriptions, const std::stop_token& stop) {
+std::vector<Worked> workedOf(std::span<const PlacedLetters> inscriptions, const std::stop_token& stop,
+                             std::string_view side) {
     struct Group {
         Working working;
         std::vector<plane::Region> letters;
@@ -68,6 +69,8 @@ std::vector<Worked> workedOf(std::span<const PlacedLetters> inscriptions, const 
     };
     std::vector<Group> groups;
     for (const PlacedLetters& inscription : inscriptions) {
+        if (!side.empty() && inscription.side != side)
+            continue;
         plane::Box box;
         for (const plane::Region& letter : inscription.onSide)
             box.include(plane::boxOf(letter));

@@ -5,6 +5,7 @@
 #include <memory>
 #include <span>
 #include <stop_token>
+#include <string_view>
 #include <vector>
 
 namespace bollard::working {
@@ -14,6 +15,7 @@ struct PlacedLetters {
     std::shared_ptr<const setting::Setting> setting{};
     setting::Place place;
     Working working{};
+    std::string_view side = "front";     ///< of the blank
     std::vector<plane::Region> onSide{}; ///< by letter, grid units
     std::vector<bool> altered{}; ///< by letter: it is no longer as its glyph is drawn; empty when none is
     std::vector<bool> beyond{};  ///< by letter: it lies beyond the grid, and nothing is made of it
@@ -31,6 +33,8 @@ void cutOut(const PlacedLetters& cutter, std::span<PlacedLetters> others, const 
 
 /// Letters of like working united, across inscriptions, in card order: not with letters that others, worked
 /// differently, lie over in between.
-std::vector<Worked> workedOf(std::span<const PlacedLetters> inscriptions, const std::stop_token& stop = {});
+/// Of one side; without a name of all.
+std::vector<Worked> workedOf(std::span<const PlacedLetters> inscriptions, const std::stop_token& stop = {},
+                             std::string_view side = {});
 
 } // namespace bollard::working

@@ -43,7 +43,7 @@ int signOf(std::int64_t difference) {
 
 } // namespace
 
-Slopes::Slopes(std::span<const Change> changes) : changes_(changes) {
+Slopes::Slopes(std::span<const Change> changes, std::int32_t turn) : changes_(changes), turn_(turn) {
     for (size_t i = 0; i < changes.size(); ++i) {
         const Change& change = changes[i];
         if (change.region.empty() || (change.floor.level() && change.roof.level()))
@@ -75,12 +75,19 @@ void Slopes::addBends(std::vector<LayerEdge>& edges) {
 
 /// Points that came about where bends met something lie on chords of bends: they count as being on them.
 double Slopes::insetAt(const Sloping& sloping, Point p) const {
-    const auto known = sloping.known.find(p);
-    const double inset =
-        known != sloping.known.end()
-            ? known->second
-            : sloping.boundary->distanceTo(plane::vectorOf(p), sloping.insets.back() + 2 * chord);
-    const double near = known != sloping.known.end() ? rounding : chord + rounding;
+    // Letters may lie past the ends of a side that closes.
+    std::vector<Point> places{p};
+    if (turn_ != 0)
+        places.insert(places.end(), {p + Point{turn_, 0}, p - Point{turn_, 0}});
+    const auto known = std::ranges::find_if(places, [&](Point at) { return sloping.known.contains(at); });
+    double inset = sloping.insets.back() + 2 * chord, near = chord + rounding;
+    if (known != places.end()) {
+        inset = sloping.known.at(*known);
+        near = rounding;
+    } else {
+        for (const Point at : places)
+            inset = std::min(inset, sloping.boundary->distanceTo(plane::vectorOf(at), inset));
+    }
     if (inset < near)
         return 0;
     for (const std::int32_t step : sloping.insets)

@@ -11,7 +11,8 @@ namespace bollard::working {
 /// The levels of changes, two each: its floor and its roof.
 class Slopes {
   public:
-    explicit Slopes(std::span<const Change> changes);
+    /// `turn`: how far it is round a side that closes, grid units; else 0.
+    Slopes(std::span<const Change> changes, std::int32_t turn);
 
     /// Adds the lines along which the profiles bend, as creases.
     void addBends(std::vector<plane::LayerEdge>& edges);
@@ -48,6 +49,7 @@ class Slopes {
     bool isEdge(const Columns& columns, int a, int b) const;
 
     std::span<const Change> changes_;
+    std::int32_t turn_;
     std::map<size_t, Sloping> sloping_; ///< by change
     std::map<std::pair<plane::Point, int>, std::int32_t>
         met_; ///< heights at places where levels meet, by level

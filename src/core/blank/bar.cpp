@@ -1,0 +1,33 @@
+#include "blank/revolved.hpp"
+#include "blank/shape.hpp"
+
+namespace bollard::blank {
+
+Shape bar() {
+    return {Kind::bar,
+            "bar",
+            {"outside", "start", "end"},
+            [](const Blank& b, std::string_view side) {
+                return side == "outside" ? plane::Vector{M_PI * b.diameter, b.length}
+                                         : plane::Vector{b.diameter, b.diameter};
+            },
+            [](const Blank& b, std::string_view side) {
+                const plane::Vector size = side == "outside" ? plane::Vector{M_PI * b.diameter, b.length}
+                                                             : plane::Vector{b.diameter, b.diameter};
+                return plane::Outline{
+                    {plane::roundedRectangle({0, 0}, size, side == "outside" ? 0 : b.diameter / 2)}};
+            },
+            [](const Blank& b, std::string_view side) { return side == "outside" ? b.diameter : b.length; },
+            false,
+            "outside",
+            [](const Blank& b, double tallest) {
+                const double radius = b.diameter / 2;
+                const Meridian line{[=](double v) { return Meridian::Place{radius, v, 1, 0}; }, b.length};
+                const int strips = stripsOf(radius, tallest);
+                return std::vector{revolved("outside", line, radius, {0, b.length}, strips),
+                                   endFace("start", line, radius, strips, false),
+                                   endFace("end", line, radius, strips, true)};
+            }};
+}
+
+} // namespace bollard::blank

@@ -1,0 +1,34 @@
+// Sides that a profile sweeps when it is turned about the y axis.
+#pragma once
+#include "blank/panel.hpp"
+
+namespace bollard::blank {
+
+/// A line in the half plane of radius and y, by its true length from its start; mm. The normal points away
+/// from the material.
+struct Meridian {
+    struct Place {
+        double r = 0;
+        double y = 0;
+        double normalR = 1;
+        double normalY = 0;
+    };
+    std::function<Place(double v)> at{};
+    double length = 0;
+};
+
+/// How many strips a side of that radius is cut into, for material up to `tallest` mm above it: chords leave
+/// the true surface by no more than 0.01 mm, and so do upright walls, which twist by about height * strip / 4
+/// over the radius.
+int stripsOf(double radius, double tallest);
+
+/// The side that the meridian sweeps. Its plan is as wide as the circumference at `ownRadius`, the middle
+/// facing +z, and as high as the meridian is long; triangles end at `cuts` along it.
+Panel revolved(std::string_view side, const Meridian& meridian, double ownRadius,
+               const std::vector<double>& cuts, int strips);
+
+/// The flat side that closes it at its start (y least) or end, seen from outside; origin at the lower left of
+/// its box.
+Panel endFace(std::string_view side, const Meridian& meridian, double ownRadius, int strips, bool atEnd);
+
+} // namespace bollard::blank

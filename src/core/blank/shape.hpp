@@ -1,0 +1,38 @@
+// Kinds of blanks: one file and one line in the table each.
+#pragma once
+#include "blank/blank.hpp"
+#include "blank/panel.hpp"
+#include <span>
+
+namespace bollard::blank {
+
+struct Shape {
+    Kind kind{};
+    std::string_view name{};               ///< in cards
+    std::vector<std::string_view> sides{}; ///< that words can lie on; the first where the card names none
+    plane::Vector (*sizeOf)(const Blank&, std::string_view side) = nullptr; ///< width and height, mm
+    /// The side without holes, with true curves, mm.
+    plane::Outline (*outlineOf)(const Blank&, std::string_view side) = nullptr;
+    /// How much material lies behind the side, mm.
+    double (*depthBehind)(const Blank&, std::string_view side) = nullptr;
+    bool takesHoles = false;
+    /// The side that goes all the way round, whose width is its circumference; empty for none.
+    std::string_view round{};
+    /// What the part is put together from, fine enough that chords, and the upright walls of letters
+    /// `tallest` mm high, leave the true surface by no more than 0.01 mm.
+    std::vector<Panel> (*panelsOf)(const Blank&, double tallest) = nullptr;
+};
+
+Shape noBlank();
+Shape plate();
+Shape disc();
+Shape bar();
+
+/// By kind.
+const std::vector<Shape>& shapes();
+const Shape& shapeOf(const Blank& blank);
+
+/// The panel of a flat wall, its front side at z = 0.
+Panel flatWall(const Blank& blank);
+
+} // namespace bollard::blank

@@ -1,0 +1,274 @@
+// Words on every side of a blank: where they stand in space, that the part is one closed body, and what
+// cannot be.
+#include "../sample_cards.hpp"
+#include "blank/shape.hpp"
+#include "card/card_json.hpp"
+#include "card/output.hpp"
+#include "working/changes.hpp"
+
+using namespace bollard;
+using check::FindingKind, working::Kind;
+
+namespace {
+
+card::Card barOf(const std::string& words, double x = 30, double y = 30, Kind kind = Kind::raised) {
+    card::Card card = samples::plate(words, kind);
+    card.blank.kind = blank::Kind::bar;
+    card.blank.diameter = 25.4;
+    card.blank.length = 60;
+    card.inscriptions[0].style.size = 8;
+    card.inscriptions[0].placing.anchor = setting::Anchor::centre;
+    card.inscriptions[0].placing.x = x;
+    card.inscriptions[0].placing.y = y;
+    card.inscriptions[0].working.height = 1;
+    card.inscriptions[0].working.depth = 1;
+    return card;
+}
+card::Inscription on(const std::string& side, const card::Card& like, const std::string& words, Kind kind) {
+    card::Inscription inscription = like.inscriptions[0];
+    inscription.words = words;
+    inscription.side = side;
+    inscription.working.kind = kind;
+    inscription.placing.x = inscription.placing.y = like.blank.diameter / 2;
+    return inscription;
+}
+
+bool has(const card::Made& made, FindingKind kind) {
+    return std::ranges::any_of(made.checked->findings, [&](const auto& f) { return f.kind == kind; });
+}
+quantity::ProblemKind problemOf(const card::Made& made) {
+    return made.solid->problem ? made.solid->problem->kind : quantity::ProblemKind::stopped;
+}
+
+double volumeOf(const card::Made& made) {
+    return body::volumeOf(made.solid->mesh);
+}
+void verifyClosed(const card::Made& made) {
+    QVERIFY2(!made.solid->problem, made.solid->problem ? made.solid->problem->detail.c_str() : "");
+    for (const auto selection :
+         {body::Selection::everything, body::Selection::blank, body::Selection::letters})
+        QVERIFY2(body::faultsOf(body::meshOf(made.solid->parts(), selection)).none(),
+                 qPrintable(QString::number(int(selection))));
+    QVERIFY(body::faultsOf(made.solid->mesh).none());
+}
+
+/// mm3 that is put on or taken away.
+double changeOf(const card::Made& made) {
+    card::Card bare = *made.card;
+    bare.inscriptions.clear();
+    // With strips as fine as those of the letters.
+    const auto panels = blank::shapeOf(bare.blank).panelsOf(bare.blank, 1.4);
+    std::vector<working::Columns> columns;
+    for (const blank::Panel& panel : panels)
+        columns.push_back(*working::columnsOf(
+            working::changesOf(panel.outline, panel.wall() ? panel.thickness : working::endless), {},
+            panel.cuts));
+    std::vector<body::PanelColumns> parts;
+    for (size_t i = 0; i < panels.size(); ++i)
+        parts.push_back({panels[i], columns[i]});
+    return volumeOf(made) - body::volumeOf(body::meshOf(parts));
+}
+
+} // namespace
+
+class SidesTest : public QObject {
+    Q_OBJECT
+  private slots:
+    void aBarIsRoundWithinAHundredth() {
+        card::Card card = barOf("");
+        const auto made = samples::made(card);
+        verifyClosed(made);
+        const double exact = M_PI * 12.7 * 12.7 * 60;
+        QVERIFY(volumeOf(made) < exact && volumeOf(made) > exact * (1 - 2 * 0.01 / 12.7));
+        const body::Extent extent = body::extentOf(made.solid->mesh);
+        QCOMPARE(extent.low.y, 0.0);
+        QCOMPARE(extent.high.y, 60.0);
+        COMPARE_NEAR(extent.high.z, 12.7, 0.01);
+    }
+
+    void raisedTopsAreEvenAndFaceOutwards() {
+        const auto made = samples::made(barOf("QUAY 7"));
+        verifyClosed(made);
+        const body::Mesh& mesh = made.solid->mesh;
+        int tops = 0;
+        for (const auto& t : mesh.triangles) {
+            const auto radius = [&](size_t k) {
+                return std::hypot(mesh.vertices[size_t(t[k])].x, mesh.vertices[size_t(t[k])].z);
+            };
+            if (radius(0) < 13.6 || radius(1) < 13.6 || radius(2) < 13.6)
+                continue;
+            ++tops;
+            for (size_t k = 0; k < 3; ++k) {
+                const auto &a = mesh.vertices[size_t(t[k])], &b = mesh.vertices[size_t(t[(k + 1) % 3])];
+                const double middle = std::hypot((a.x + b.x) / 2, (a.z + b.z) / 2);
+                QVERIFY2(middle > 13.7 - 0.01 && middle < 13.7 + 1e-9,
+                         qPrintable(QString::number(middle, 'f', 6)));
+            }
+        }
+        QVERIFY(tops > 100);
+    }
+
+    /// The development's middle faces +z, and x grows to +x there.
+    void wordsLieWhereTheDevelopmentSays() {
+        const double turn = M_PI * 25.4;
+        for (const double quarter : {0.25, 0.5, 0.75}) {
+            card::Card card = barOf("I", turn * quarter);
+            const body::Mesh letters =
+                body::meshOf(samples::made(card).solid->parts(), body::Selection::letters);
+            const body::Extent extent = body::extentOf(letters);
+            const double angle = 2 * M_PI * quarter - M_PI;
+            const double x = (extent.low.x + extent.high.x) / 2, z = (extent.low.z + extent.high.z) / 2;
+            COMPARE_NEAR(std::atan2(x, z), angle, 0.02);
+            COMPARE_NEAR((extent.low.y + extent.high.y) / 2, 30, 0.01);
+        }
+    }
+
+    void wordsAcrossTheSeamAreAsTrueAsElsewhere() {
+        const double turn = M_PI * 25.4;
+        for (const Kind kind : {Kind::raised, Kind::sunk}) {
+            const auto here = samples::made(barOf("SEAM", turn / 2, 30, kind));
+            const auto across = samples::made(barOf("SEAM", 0, 30, kind));
+            const auto beyond = samples::made(barOf("SEAM", turn, 30, kind));
+            for (const auto* made : {&here, &across, &beyond}) {
+                verifyClosed(*made);
+                QCOMPARE(made->solid->dropOuts.pieces, 1);
+                COMPARE_NEAR(changeOf(*made) / changeOf(here), 1, 1e-3);
+            }
+        }
+    }
+
+    /// A ring sector between two radii holds its arc times the mean radius.
+    void whatIsPutOnHasTheVolumeTheRadiusGives() {
+        const auto made = samples::made(barOf("HULL", 20));
+        double area = 0;
+        for (const working::Worked& worked : working::workedOf(made.lettering->inscriptions))
+            area += plane::areaOf(worked.region) / 1e8;
+        COMPARE_NEAR(changeOf(made) / (area * 1 * (12.7 + 0.5) / 12.7), 1, 1e-3);
+    }
+
+    void endsCarryWordsSeenFromOutside() {
+        card::Card card = barOf("QUAY");
+        card.inscriptions.push_back(on("start", card, "L", Kind::raised));
+        card.inscriptions.push_back(on("end", card, "L", Kind::raised));
+        const auto made = samples::made(card);
+        verifyClosed(made);
+        // The foot of an L reaches to its right: +x on both ends; its stem stands to -z at the end, to +z at
+        // the start.
+        for (const double end : {-1.0, 61.0}) {
+            double right = 0, low = 0, high = 0;
+            for (const auto& v : made.solid->mesh.vertices)
+                if (v.y == end) {
+                    right = std::max(right, v.x);
+                    low = std::min(low, v.z);
+                    high = std::max(high, v.z);
+                }
+            const double foot = end < 0 ? low : high; // bottom of the letter: -z at the start
+            bool footReaches = false;
+            for (const auto& v : made.solid->mesh.vertices)
+                footReaches |= v.y == end && v.x == right && std::fabs(v.z - foot) < 1e-6;
+            QVERIFY2(footReaches, qPrintable(QString::number(end)));
+        }
+    }
+
+    void whatCannotBeOnABarIsTold() {
+        QCOMPARE(int(problemOf(samples::made(barOf("QUAY", 30, 58)))),
+                 int(quantity::ProblemKind::rimCrossed));
+        card::Card deep = barOf("QUAY", 30, 30, Kind::sunk);
+        deep.inscriptions[0].working.depth = 13;
+        QCOMPARE(int(problemOf(samples::made(deep))), int(quantity::ProblemKind::cutTooDeep));
+        QCOMPARE(int(problemOf(samples::made(barOf("QUAY", 30, 30, Kind::pierced)))),
+                 int(quantity::ProblemKind::cutTooDeep));
+        card::Card wide = barOf("QUAY");
+        wide.inscriptions.push_back(on("end", wide, "WIDER", Kind::sunk));
+        wide.inscriptions.back().style.size = 12;
+        QCOMPARE(int(problemOf(samples::made(wide))), int(quantity::ProblemKind::rimCrossed));
+    }
+
+    void gapsAreMeasuredRoundTheSeam() {
+        const double turn = M_PI * 25.4;
+        card::Card card = barOf("I", 1.5);
+        card.inscriptions.push_back(card.inscriptions[0]);
+        card.inscriptions[1].placing.x = turn - 1.5;
+        const auto narrowestGap = [](const card::Made& made) {
+            const check::Reading* gap = check::narrowest(*made.checked->measures, check::ReadingKind::gap);
+            return gap ? gap->width : -1;
+        };
+        const double round = narrowestGap(samples::made(card));
+        card.inscriptions[0].placing.x = turn / 2 + 1.5;
+        card.inscriptions[1].placing.x = turn / 2 - 1.5;
+        QVERIFY(round > 0);
+        COMPARE_NEAR(round, narrowestGap(samples::made(card)), 2e-4);
+        // Two sides are not near each other, however their plans look.
+        card.inscriptions[1].side = "end";
+        card.inscriptions[1].placing.x = card.inscriptions[0].placing.x = 12.7;
+        QCOMPARE(narrowestGap(samples::made(card)), -1.0);
+    }
+
+    void theBackOfAPlateIsSeenFromBehind() {
+        card::Card card = samples::plate("L", Kind::raised);
+        card.inscriptions[0].placing.anchor = setting::Anchor::centre;
+        card.inscriptions[0].placing.x = 20;
+        card.inscriptions[0].placing.y = card.blank.height / 2;
+        const auto front = samples::made(card);
+        card.inscriptions[0].side = "back";
+        const auto back = samples::made(card);
+        verifyClosed(back);
+        COMPARE_NEAR(volumeOf(back), volumeOf(front), 1e-6);
+        const body::Extent extent =
+            body::extentOf(body::meshOf(back.solid->parts(), body::Selection::letters));
+        COMPARE_NEAR((extent.low.x + extent.high.x) / 2, card.blank.width - 20, 0.01);
+        QCOMPARE(extent.low.z, -card.blank.thickness - card.inscriptions[0].working.height);
+        QCOMPARE(extent.high.z, -card.blank.thickness + card.inscriptions[0].working.bedding);
+        // From behind its foot reaches to the right, which is to -x.
+        double left = 1e9, bottom = 1e9;
+        for (const auto& v : back.solid->mesh.vertices)
+            if (v.z == extent.low.z) {
+                left = std::min(left, v.x);
+                bottom = std::min(bottom, v.y);
+            }
+        QVERIFY(std::ranges::any_of(back.solid->mesh.vertices, [&](const auto& v) {
+            return v.z == extent.low.z && v.x == left && std::fabs(v.y - bottom) < 1e-9;
+        }));
+    }
+
+    void frontAndBackMeetInsideAPlate() {
+        for (const Kind kind : {Kind::raised, Kind::sunk, Kind::pierced})
+            for (const Kind behind : {Kind::raised, Kind::sunk, Kind::pierced}) {
+                card::Card card = samples::plate("BERTH", kind);
+                card.inscriptions.push_back(card.inscriptions[0]);
+                card.inscriptions[1].side = "back";
+                card.inscriptions[1].words = "QUAY 14";
+                for (card::Inscription& inscription : card.inscriptions)
+                    inscription.working.depth = 2.5; // of 4: they meet
+                card.inscriptions[1].working.kind = behind;
+                const auto made = samples::made(card);
+                verifyClosed(made);
+            }
+    }
+
+    void aSideThatIsNotThereIsToldAndKept() {
+        card::Card card = barOf("QUAY");
+        card.inscriptions[0].side = "outside";
+        card.blank.kind = blank::Kind::plate;
+        const auto made = samples::made(card);
+        QVERIFY(has(made, FindingKind::sideMissing));
+        QCOMPARE(made.lettering->letters(), size_t(0));
+        verifyClosed(made);
+        const auto again = card::cardFromJson(card::jsonOf(card));
+        QVERIFY(again);
+        QCOMPARE(again->inscriptions[0].side, std::string("outside"));
+        card.blank.kind = blank::Kind::bar;
+        QCOMPARE(samples::made(card).lettering->letters(), size_t(4));
+    }
+
+    void otherSidesAreDrawnOnLayersOfTheirOwn() {
+        card::Card card = barOf("QUAY");
+        card.inscriptions.push_back(on("end", card, "E", Kind::sunk));
+        std::vector<std::string> names;
+        for (const auto& layer : card::layersOf(samples::made(card)))
+            names.push_back(layer.name);
+        QCOMPARE(names, (std::vector<std::string>{"blank", "raised", "end blank", "end sunk"}));
+    }
+};
+QTEST_GUILESS_MAIN(SidesTest)
+#include "sides_test.moc"
