@@ -563,8 +563,9 @@ void MainWindow::pasteWords(const QString& text) {
     words.replace(QStringLiteral("\r\n"), QStringLiteral("\n"));
     while (words.endsWith(QLatin1Char('\n')))
         words.chop(1);
-    editor_.add(tr("Paste"), {card::newInscription(editor_.card(), maker_.lettering(), editor_.inscription(),
-                                                   words.toStdString(), maker_.catalogue().get())});
+    editor_.add(tr("Paste"),
+                {card::newInscription(editor_.card(), maker_.lettering(), editor_.inscription(),
+                                      words.toStdString(), maker_.catalogue().get(), editor_.sideOfNew())});
     offerRows(words);
 }
 
@@ -663,7 +664,8 @@ void MainWindow::takeDrawing(const artwork::Drawing& drawing, double millimetres
         ornament.artwork = outline;
         ornament.source = name.toStdString();
         editor_.add(tr("Add ornament"),
-                    {card::newOrnament(editor_.card(), maker_.lettering(), editor_.inscription(), ornament)});
+                    {card::newOrnament(editor_.card(), maker_.lettering(), editor_.inscription(), ornament,
+                                       editor_.sideOfNew())});
     }
     QStringList left;
     if (drawing.texts > 0)

@@ -106,6 +106,12 @@ int takePictures(MainWindow& window, const QString& folder) {
     window.showView(MainWindow::flat);
     window.routeCard().open(RouteCard::placing);
     picture("ring");
+    window.openSample(sample("fender-pin"));
+    window.resize(1600, 900);
+    window.showView(MainWindow::both);
+    picture("bar");
+    window.resize(1280, 800);
+    window.showView(MainWindow::flat);
     window.openSample(sample("transom"));
     settle(window);
     window.editor().chooseCurvePoint(1);

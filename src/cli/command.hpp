@@ -17,7 +17,7 @@ struct Arguments {
     int row = 1; ///< from 1
     std::vector<std::string> outputs;
     bool accept = false, force = false, json = false, singleLine = false;
-    std::string view = "flat", size = "1280x800", curves = "arcs";
+    std::string view = "flat", side, size = "1280x800", curves = "arcs";
 };
 
 struct Command {

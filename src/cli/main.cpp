@@ -57,6 +57,10 @@ const std::map<std::string, AddOption>& options() {
                  ->check(CLI::IsMember({"flat", "body"}))
                  ->capture_default_str();
          }},
+        {"side",
+         [](CLI::App& app, Arguments& a) {
+             app.add_option("--side", a.side, "Side of the blank for the flat view; its first when not told");
+         }},
         {"size",
          [](CLI::App& app, Arguments& a) {
              app.add_option("--size", a.size, "Pixels, WIDTHxHEIGHT")->capture_default_str();

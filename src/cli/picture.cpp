@@ -21,12 +21,21 @@ int drawPicture(const Arguments& arguments) {
     const Run run(arguments);
     if (run.code != done)
         return run.code;
+    if (blank::sideOf(run.made.card->blank, arguments.side).empty()) {
+        std::cerr << "The blank has no side " << arguments.side << ". It has:";
+        for (const std::string_view side : blank::sidesOf(run.made.card->blank))
+            std::cerr << ' ' << side;
+        std::cerr << ".\n";
+        return unreadable;
+    }
     QImage image(size, QImage::Format_RGB32);
     if (arguments.view == "flat") {
         const drawing::FlatDrawing flat(run.made);
         const QRectF area(QPointF(0, 0), QSizeF(size));
+        drawing::FlatExtras extras;
+        extras.side = arguments.side;
         QPainter painter(&image);
-        flat.paint(painter, area, flat.fitted(area), {});
+        flat.paint(painter, area, flat.fitted(area, arguments.side), extras);
     } else {
         const picture::Scene scene = picture::sceneOf(run.made.solid->mesh);
         picture::View wanted;
@@ -49,7 +58,7 @@ int drawPicture(const Arguments& arguments) {
 Command pictureCommand() {
     return {"picture",
             "Draw a view into a PNG file.",
-            {"CARD", "row", "view", "output", "size", "force"},
+            {"CARD", "row", "view", "side", "output", "size", "force"},
             drawPicture,
             true};
 }

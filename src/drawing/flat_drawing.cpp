@@ -65,17 +65,25 @@ double markStep(double pixelsPerUnit, double pixels) {
 FlatDrawing::FlatDrawing(card::Made made) : made_(std::move(made)) {
     if (!made_.lettering)
         return;
-    blank_ = pathOf(blank::outlineOf(made_.card->blank));
-    blank_.addPath(pathOf(blank::holesOf(made_.card->blank)));
-    blank_.setFillRule(Qt::OddEvenFill);
+    const blank::Blank& blank = made_.card->blank;
+    for (const std::string_view name : blank::sidesOf(blank)) {
+        Side& side = sides_.emplace_back(Side{name, {}, blank::turnOf(blank, name)});
+        side.blank = pathOf(blank::outlineOf(blank, name));
+        side.blank.addPath(pathOf(blank::holesOf(blank, name)));
+        side.blank.setFillRule(Qt::OddEvenFill);
+    }
     for (const working::PlacedLetters& letters : made_.lettering->inscriptions)
         addShapes(letters);
 }
 
 /// Letters that overlap others are drawn as one shape; all others with the typeface's own curves.
 void FlatDrawing::addShapes(const working::PlacedLetters& letters) {
-    Inscription& inscription = inscriptions_.emplace_back(
-        Inscription{letters.inscription, letters.working.kind, letters.place.reading(), {}, Picked::byFrame});
+    Inscription& inscription = inscriptions_.emplace_back(Inscription{letters.inscription,
+                                                                      letters.side,
+                                                                      letters.working.kind,
+                                                                      letters.place.reading(),
+                                                                      {},
+                                                                      Picked::byFrame});
     if (!letters.setting->typeface)
         inscription.picked = Picked::byShape;
     else if (letters.setting->baseline != setting::BaselineKind::straight)
@@ -98,8 +106,14 @@ void FlatDrawing::addShapes(const working::PlacedLetters& letters) {
     place.rotate(letters.place.turn());
     if (letters.place.mirrors())
         place.scale(-1, 1);
+    // What runs past an end of a side that closes comes in at the other.
+    const double turn = sideOf(letters.side).turn;
     const auto add = [&](QPainterPath path) {
         const QRectF box = path.boundingRect();
+        if (turn > 0 && box.left() < 0)
+            inscription.shapes.push_back({path.translated(turn, 0), box.translated(turn, 0)});
+        if (turn > 0 && box.right() > turn)
+            inscription.shapes.push_back({path.translated(-turn, 0), box.translated(-turn, 0)});
         inscription.shapes.push_back({std::move(path), box});
     };
     for (const auto& [first, indices] : members) {
@@ -136,16 +150,29 @@ void FlatDrawing::addShapes(const working::PlacedLetters& letters) {
     }
 }
 
-QRectF FlatDrawing::extent() const {
-    QRectF extent = blank_.boundingRect();
+const FlatDrawing::Side& FlatDrawing::sideOf(std::string_view name) const {
+    static const Side none{};
+    const auto found = std::ranges::find(sides_, name, &Side::name);
+    return found != sides_.end() ? *found : sides_.empty() ? none : sides_.front();
+}
+
+bool FlatDrawing::liesOn(int inscription, std::string_view side) const {
+    const working::PlacedLetters* letters = lettersOf(inscription);
+    return letters && letters->side == sideOf(side).name;
+}
+
+QRectF FlatDrawing::extent(std::string_view name) const {
+    const Side& side = sideOf(name);
+    QRectF extent = side.blank.boundingRect();
     for (const Inscription& inscription : inscriptions_)
-        for (const Shape& shape : inscription.shapes)
-            extent |= shape.box;
+        if (inscription.side == side.name)
+            for (const Shape& shape : inscription.shapes)
+                extent |= shape.box;
     return extent.isEmpty() ? QRectF(0, 0, 60, 30) : extent;
 }
 
-FlatScale FlatDrawing::fitted(const QRectF& area) const {
-    const QRectF mm = extent();
+FlatScale FlatDrawing::fitted(const QRectF& area, std::string_view side) const {
+    const QRectF mm = extent(side);
     constexpr double sides = 64, ends = 84; // room for rulers, dimensions and the legend
     FlatScale scale;
     scale.pixelsPerMm = std::max(0.01, std::min((area.width() - rulerSize - 2 * sides) / mm.width(),
@@ -164,31 +191,39 @@ void FlatDrawing::paint(QPainter& painter, const QRectF& area, const FlatScale& 
     small.setPixelSize(11);
     painter.setFont(small);
     painter.fillRect(area, tokens().ground);
+    const Side& side = sideOf(extras.side);
     if (!empty()) {
-        paintBlank(painter, scale);
-        paintLetters(painter, scale, area);
-        paintDropOuts(painter, scale);
+        paintBlank(painter, scale, side);
+        paintLetters(painter, scale, area, side);
+        paintDropOuts(painter, scale, side);
         if (extras.measures)
-            paintDimensions(painter, scale, extras.selected);
-        paintLit(painter, scale, extras);
+            paintDimensions(painter, scale, extras.selected, side);
+        paintLit(painter, scale, extras, side);
     }
     if (extras.measures)
         paintRulers(painter, area, scale);
     if (extras.legend && !empty())
-        paintLegend(painter, area);
+        paintLegend(painter, area, side);
     painter.restore();
 }
 
-void FlatDrawing::paintBlank(QPainter& painter, const FlatScale& scale) const {
-    if (blank_.isEmpty())
+void FlatDrawing::paintBlank(QPainter& painter, const FlatScale& scale, const Side& side) const {
+    if (side.blank.isEmpty())
         return;
     const Tokens& t = tokens();
     painter.save();
     painter.setTransform(scale.transform(), true);
     painter.setPen(thin(t.materialEdge, 1.5));
     painter.setBrush(t.material);
-    painter.drawPath(blank_);
-    const QRectF box = blank_.boundingRect();
+    painter.drawPath(side.blank);
+    const QRectF box = side.blank.boundingRect();
+    if (side.turn > 0) // the seam, where the side goes on at its other end
+        for (const double x : {box.left(), box.right()}) {
+            painter.setPen(thin(t.material, 2.5));
+            painter.drawLine(QPointF(x, box.top()), QPointF(x, box.bottom()));
+            painter.setPen(thin(t.materialEdge, 1.2, Qt::DashLine));
+            painter.drawLine(QPointF(x, box.top()), QPointF(x, box.bottom()));
+        }
     const double beyond = 14 / scale.pixelsPerMm;
     QPen centre = thin(t.tide, 1);
     centre.setDashPattern({10, 3, 2, 3});
@@ -200,12 +235,28 @@ void FlatDrawing::paintBlank(QPainter& painter, const FlatScale& scale) const {
     painter.restore();
 }
 
-void FlatDrawing::paintLetters(QPainter& painter, const FlatScale& scale, const QRectF& area) const {
-    const Tokens& t = tokens();
+void FlatDrawing::paintLetters(QPainter& painter, const FlatScale& scale, const QRectF& area,
+                               const Side& side) const {
     const QRectF visible(scale.toMm(area.bottomLeft()), scale.toMm(area.topRight()));
     painter.save();
     painter.setTransform(scale.transform(), true);
+    if (side.turn > 0) { // past the ends only a shadow of what comes in at the other
+        painter.save();
+        painter.setOpacity(0.25);
+        paintShapes(painter, scale, visible, side);
+        painter.restore();
+        painter.setClipRect(side.blank.boundingRect(), Qt::IntersectClip);
+    }
+    paintShapes(painter, scale, visible, side);
+    painter.restore();
+}
+
+void FlatDrawing::paintShapes(QPainter& painter, const FlatScale& scale, const QRectF& visible,
+                              const Side& side) const {
+    const Tokens& t = tokens();
     for (const Inscription& inscription : inscriptions_) {
+        if (inscription.side != side.name)
+            continue;
         for (const Shape& shape : inscription.shapes) {
             if (!shape.box.intersects(visible))
                 continue;
@@ -234,10 +285,9 @@ void FlatDrawing::paintLetters(QPainter& painter, const FlatScale& scale, const 
             painter.drawPath(shape.path);
         }
     }
-    painter.restore();
 }
 
-void FlatDrawing::paintDropOuts(QPainter& painter, const FlatScale& scale) const {
+void FlatDrawing::paintDropOuts(QPainter& painter, const FlatScale& scale, const Side& side) const {
     if (!made_.solid)
         return;
     const Tokens& t = tokens();
@@ -245,6 +295,8 @@ void FlatDrawing::paintDropOuts(QPainter& painter, const FlatScale& scale) const
     painter.setTransform(scale.transform(), true);
     painter.setPen(thin(t.stop, 1.8, Qt::DashLine));
     for (const check::DropOut& loose : made_.solid->dropOuts.loose) {
+        if (made_.lettering->inscriptions[size_t(loose.inscription)].side != side.name)
+            continue;
         const bool counter = loose.kind == check::DropOut::Kind::counter;
         painter.setBrush(counter ? hatch(t.stop, scale) : Qt::NoBrush);
         painter.drawPath(pathOf(loose.shape));
@@ -252,17 +304,18 @@ void FlatDrawing::paintDropOuts(QPainter& painter, const FlatScale& scale) const
     painter.restore();
 }
 
-void FlatDrawing::paintDimensions(QPainter& painter, const FlatScale& scale, int selected) const {
+void FlatDrawing::paintDimensions(QPainter& painter, const FlatScale& scale, int selected,
+                                  const Side& side) const {
     const quantity::Unit unit = made_.card->unit;
     const auto text = [&](double mm) { return wording::lengthText(mm, unit); };
-    const QRectF blank = blank_.boundingRect();
-    if (!blank_.isEmpty()) {
+    const QRectF blank = side.blank.boundingRect();
+    if (!side.blank.isEmpty()) {
         const QPointF low = scale.toPixels(blank.topLeft()), high = scale.toPixels(blank.bottomRight());
         dimension(painter, {low.x(), low.y() + 44}, {high.x(), low.y() + 44}, text(blank.width()));
         dimension(painter, {high.x() + 40, low.y()}, {high.x() + 40, high.y()}, text(blank.height()));
     }
     const working::PlacedLetters* letters = lettersOf(selected);
-    if (!letters || letters->setting->letters.empty())
+    if (!letters || letters->setting->letters.empty() || letters->side != side.name)
         return;
     const QPolygonF frame = frameOf(selected);
     const bool straight =
@@ -273,13 +326,13 @@ void FlatDrawing::paintDimensions(QPainter& painter, const FlatScale& scale, int
         const QPointF base = foot - QPointF(0, (frame[3].y() - frame[0].y() - capital) * scale.pixelsPerMm);
         dimension(painter, base, base - QPointF(0, capital * scale.pixelsPerMm), text(capital));
     } else if (letters->place.turn() == 0) {
-        const QPointF side(20, 0);
-        dimension(painter, scale.toPixels(frame[1]) + side, scale.toPixels(frame[2]) + side,
+        const QPointF beside(20, 0);
+        dimension(painter, scale.toPixels(frame[1]) + beside, scale.toPixels(frame[2]) + beside,
                   text(frame[3].y() - frame[0].y()), true);
     }
     // The words' width, between their distances to the edges where they lie on the blank.
     const QRectF box = frame.boundingRect();
-    const bool onBlank = !blank_.isEmpty() && blank.contains(box);
+    const bool onBlank = !side.blank.isEmpty() && blank.contains(box);
     const double y =
         onBlank ? scale.toPixels(blank.topLeft()).y() + 20 : scale.toPixels(box.topLeft()).y() + 20;
     const auto across = [&](double from, double to) {
@@ -294,10 +347,15 @@ void FlatDrawing::paintDimensions(QPainter& painter, const FlatScale& scale, int
     }
 }
 
-void FlatDrawing::paintLit(QPainter& painter, const FlatScale& scale, const FlatExtras& extras) const {
+void FlatDrawing::paintLit(QPainter& painter, const FlatScale& scale, const FlatExtras& extras,
+                           const Side& side) const {
     const Tokens& t = tokens();
     const QColor colour = extras.litStops ? t.stop : t.watch;
     for (const check::FindingPlace& place : extras.lit) {
+        const bool here =
+            place.inscription >= 0 ? liesOn(place.inscription, side.name) : side.name == sideOf({}).name;
+        if (!here)
+            continue;
         if (!place.shape.empty()) { // what falls out is shown itself; a ring would only hide it
             painter.save();
             painter.setTransform(scale.transform(), true);
@@ -371,7 +429,7 @@ void FlatDrawing::paintRulers(QPainter& painter, const QRectF& area, const FlatS
     painter.drawText(corner, Qt::AlignCenter, QString::fromUtf8(symbol.data(), qsizetype(symbol.size())));
 }
 
-void FlatDrawing::paintLegend(QPainter& painter, const QRectF& area) const {
+void FlatDrawing::paintLegend(QPainter& painter, const QRectF& area, const Side& shown) const {
     const Tokens& t = tokens();
     double x = area.left() + rulerSize + 12;
     const double y = area.bottom() - 24;
@@ -389,7 +447,8 @@ void FlatDrawing::paintLegend(QPainter& painter, const QRectF& area) const {
         x += QFontMetricsF(painter.font()).horizontalAdvance(text) + 20;
     };
     const auto any = [&](Kind kind) {
-        return std::ranges::any_of(inscriptions_, [&](const Inscription& i) { return i.kind == kind; });
+        return std::ranges::any_of(
+            inscriptions_, [&](const Inscription& i) { return i.kind == kind && i.side == shown.name; });
     };
     if (any(Kind::raised) || any(Kind::freeStanding))
         entry(Qt::NoPen, t.ink,
@@ -401,7 +460,9 @@ void FlatDrawing::paintLegend(QPainter& painter, const QRectF& area) const {
     if (any(Kind::pierced))
         entry(thin(t.ink), QBrush(t.inkSoft, Qt::BDiagPattern), wording::nameOf(Kind::pierced));
     for (const auto side : {setting::ReadingSide::impression, setting::ReadingSide::throughBack})
-        if (std::ranges::any_of(inscriptions_, [&](const Inscription& i) { return i.reading == side; }))
+        if (std::ranges::any_of(inscriptions_, [&](const Inscription& i) {
+                return i.reading == side && i.side == shown.name;
+            }))
             note(Flat::tr("mirrored: reads %1").arg(wording::nameOf(side)));
     if (!made_.solid || made_.solid->problem)
         return;
@@ -433,8 +494,10 @@ QPolygonF FlatDrawing::frameOf(int inscription) const {
     return frame;
 }
 
-int FlatDrawing::inscriptionAt(QPointF mm) const {
+int FlatDrawing::inscriptionAt(QPointF mm, std::string_view side) const {
     for (auto inscription = inscriptions_.rbegin(); inscription != inscriptions_.rend(); ++inscription) {
+        if (inscription->side != sideOf(side).name)
+            continue;
         if (inscription->picked == Picked::byFrame &&
             frameOf(inscription->number).containsPoint(mm, Qt::WindingFill))
             return inscription->number;

@@ -5,6 +5,8 @@
 #include <QPainterPath>
 #include <QRectF>
 #include <QTransform>
+#include <string>
+#include <string_view>
 #include <vector>
 
 class QPainter;
@@ -27,6 +29,7 @@ struct FlatScale {
 
 /// What is shown besides the part itself.
 struct FlatExtras {
+    std::string side{};                     ///< of the blank; empty for its first
     int selected = -1;                      ///< inscription whose dimensions are drawn; -1 for none
     std::vector<check::FindingPlace> lit{}; ///< places to point at
     bool litStops = true;                   ///< in the stop colour, else the watch colour
@@ -43,21 +46,25 @@ class FlatDrawing {
     const card::Made& made() const { return made_; }
     bool empty() const { return !made_.lettering; }
 
+    // One side of the blank is shown at a time; a name that the blank lacks, or none, is its first.
+
     /// Blank and letters, mm; a small box when there is nothing.
-    QRectF extent() const;
+    QRectF extent(std::string_view side = {}) const;
     /// The scale that shows the extent in the area with room for rulers and dimensions.
-    FlatScale fitted(const QRectF& area) const;
+    FlatScale fitted(const QRectF& area, std::string_view side = {}) const;
 
     /// Paints into `area` (pixels). The painter's state is kept.
     void paint(QPainter& painter, const QRectF& area, const FlatScale& scale, const FlatExtras& extras) const;
 
     /// The inscription (number on the card) with letters at a point in mm, the topmost; -1 when there is
     /// none.
-    int inscriptionAt(QPointF mm) const;
-    /// The frame of an inscription on the side, mm, lower left first, counter-clockwise; empty when not
+    int inscriptionAt(QPointF mm, std::string_view side = {}) const;
+    /// The frame of an inscription on its side, mm, lower left first, counter-clockwise; empty when not
     /// shown.
     QPolygonF frameOf(int inscription) const;
     const working::PlacedLetters* lettersOf(int inscription) const;
+    /// Whether the inscription lies on that side.
+    bool liesOn(int inscription, std::string_view side) const;
 
   private:
     struct Shape {
@@ -67,22 +74,32 @@ class FlatDrawing {
     enum class Picked { byFrame, byBox, byShape }; ///< what counts as hit
     struct Inscription {
         int number;
+        std::string_view side;
         working::Kind kind;
         setting::ReadingSide reading;
         std::vector<Shape> shapes;
         Picked picked;
     };
-    void paintBlank(QPainter& painter, const FlatScale& scale) const;
-    void paintLetters(QPainter& painter, const FlatScale& scale, const QRectF& area) const;
-    void paintDropOuts(QPainter& painter, const FlatScale& scale) const;
-    void paintDimensions(QPainter& painter, const FlatScale& scale, int selected) const;
-    void paintLit(QPainter& painter, const FlatScale& scale, const FlatExtras& extras) const;
+    struct Side {
+        std::string_view name;
+        QPainterPath blank; ///< with its holes, mm
+        double turn = 0;    ///< mm round a side that closes
+    };
+    const Side& sideOf(std::string_view name) const;
+    void paintBlank(QPainter& painter, const FlatScale& scale, const Side& side) const;
+    void paintLetters(QPainter& painter, const FlatScale& scale, const QRectF& area, const Side& side) const;
+    void paintShapes(QPainter& painter, const FlatScale& scale, const QRectF& visible,
+                     const Side& side) const;
+    void paintDropOuts(QPainter& painter, const FlatScale& scale, const Side& side) const;
+    void paintDimensions(QPainter& painter, const FlatScale& scale, int selected, const Side& side) const;
+    void paintLit(QPainter& painter, const FlatScale& scale, const FlatExtras& extras,
+                  const Side& side) const;
     void paintRulers(QPainter& painter, const QRectF& area, const FlatScale& scale) const;
-    void paintLegend(QPainter& painter, const QRectF& area) const;
+    void paintLegend(QPainter& painter, const QRectF& area, const Side& side) const;
     void addShapes(const working::PlacedLetters& letters);
 
     card::Made made_;
-    QPainterPath blank_; ///< with its holes, mm
+    std::vector<Side> sides_;
     std::vector<Inscription> inscriptions_;
 };
 

@@ -139,8 +139,8 @@ class CarelessTest : public QObject {
         QTest::addColumn<unsigned>("seed");
         QTest::addColumn<QByteArray>("sample");
         unsigned seed = 1;
-        for (const char* sample :
-             {"berth-14", "mooring-ring", "transom", "tide-board", "valve-serial", "valve-tag", "tidewater"})
+        for (const char* sample : {"berth-14", "mooring-ring", "transom", "tide-board", "valve-serial",
+                                   "valve-tag", "tidewater", "fender-pin"})
             QTest::newRow(sample) << seed++ << QByteArray(sample);
     }
     void nothingBreaksWhateverIsPressed() {

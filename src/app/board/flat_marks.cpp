@@ -15,7 +15,7 @@ void FlatView::paintSelection(QPainter& painter) const {
     painter.setPen(QPen(t.tide, 1));
     for (const int number : editor_.chosen())
         if (number != editor_.selected())
-            painter.drawPolygon(scale_.transform().map(maker_.shown().flat->frameOf(number)));
+            painter.drawPolygon(scale_.transform().map(frameOf(number)));
     painter.drawPolygon(places.data(), 4);
     if (writing())
         return;

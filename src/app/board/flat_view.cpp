@@ -1,4 +1,5 @@
 #include "app/board/flat_view.hpp"
+#include "app/board/side_choice.hpp"
 #include "card/arranging.hpp"
 #include "drawing/paths.hpp"
 #include "wording/wording.hpp"
@@ -14,7 +15,7 @@ constexpr double gripReach = 10, stem = 26, snapReach = 6; // pixels
 } // namespace
 
 FlatView::FlatView(CardEditor& editor, Maker& maker, QWidget* parent)
-    : QWidget(parent), editor_(editor), maker_(maker) {
+    : QWidget(parent), editor_(editor), maker_(maker), sides_(new SideChoice(editor, this)) {
     setFocusPolicy(Qt::StrongFocus);
     setMouseTracking(true);
     setAttribute(Qt::WA_InputMethodEnabled, false);
@@ -38,6 +39,15 @@ FlatView::FlatView(CardEditor& editor, Maker& maker, QWidget* parent)
         fitted_ = true;
     });
     connect(&editor_, &CardEditor::changed, this, [this] { update(); });
+    connect(&editor_, &CardEditor::sideShown, this, &FlatView::fit);
+    connect(sides_, &SideChoice::resized, this, &FlatView::placeSideChoice);
+    placeSideChoice();
+}
+
+/// Where the inscription lies on the side that is shown; empty when it does not.
+QPolygonF FlatView::frameOf(int inscription) const {
+    const auto& flat = maker_.shown().flat;
+    return flat && flat->liesOn(inscription, editor_.side()) ? flat->frameOf(inscription) : QPolygonF();
 }
 
 void FlatView::takeShown() {
@@ -49,11 +59,17 @@ void FlatView::takeShown() {
 void FlatView::fit() {
     fitted_ = true;
     if (const auto& flat = maker_.shown().flat)
-        scale_ = flat->fitted(rect());
+        scale_ = flat->fitted(rect(), editor_.side());
     update();
 }
 
+void FlatView::placeSideChoice() {
+    constexpr int inset = 10;
+    sides_->move(width() - sides_->width() - inset, drawing::rulerSize + inset);
+}
+
 void FlatView::resizeEvent(QResizeEvent*) {
+    placeSideChoice();
     if (fitted_)
         fit();
 }
@@ -83,7 +99,7 @@ QList<QPointF> FlatView::grips() const {
     QList<QPointF> grips;
     if (!maker_.shown().flat)
         return grips;
-    const QPolygonF frame = maker_.shown().flat->frameOf(editor_.selected());
+    const QPolygonF frame = frameOf(editor_.selected());
     if (frame.size() < 4)
         return grips;
     for (const QPointF& corner : frame)
@@ -100,6 +116,7 @@ void FlatView::paintEvent(QPaintEvent*) {
     const auto& flat = maker_.shown().flat;
     drawing::FlatExtras extras = extras_;
     extras.selected = editor_.selected();
+    extras.side = editor_.side();
     if (flat)
         flat->paint(painter, rect(), scale_, extras);
     else
@@ -145,14 +162,15 @@ void FlatView::beginDrag(Drag drag, QPointF at) {
         lettersAtStart_.reset();
         if (const working::PlacedLetters* letters = shownLetters())
             lettersAtStart_ = *letters;
-        frameAtStart_ = maker_.shown().flat ? maker_.shown().flat->frameOf(editor_.selected()) : QPolygonF();
+        frameAtStart_ = frameOf(editor_.selected());
         gripCentre_ = scale_.toPixels({inscription->placing.x, inscription->placing.y});
     }
 }
 
 const working::PlacedLetters* FlatView::shownLetters() const {
     const auto& flat = maker_.shown().flat;
-    return flat ? flat->lettersOf(editor_.selected()) : nullptr;
+    return flat && flat->liesOn(editor_.selected(), editor_.side()) ? flat->lettersOf(editor_.selected())
+                                                                    : nullptr;
 }
 
 std::vector<LineGrip> FlatView::bendGrips() const {
@@ -170,7 +188,7 @@ void FlatView::mousePressEvent(QMouseEvent* event) {
     if (event->button() != Qt::LeftButton || !maker_.shown().flat)
         return;
     const QList<QPointF> places = grips();
-    const int hit = maker_.shown().flat->inscriptionAt(scale_.toMm(at));
+    const int hit = maker_.shown().flat->inscriptionAt(scale_.toMm(at), editor_.side());
     if (writing() && hit == editor_.selected())
         return placeCaret(at);
     stopWriting();
@@ -217,7 +235,8 @@ void FlatView::mouseMoveEvent(QMouseEvent* event) {
         return dragTo(event->position(), event->modifiers() & Qt::AltModifier);
     const QList<QPointF> places = grips();
     Qt::CursorShape shape = Qt::ArrowCursor;
-    if (maker_.shown().flat && maker_.shown().flat->inscriptionAt(scale_.toMm(event->position())) >= 0)
+    if (maker_.shown().flat &&
+        maker_.shown().flat->inscriptionAt(scale_.toMm(event->position()), editor_.side()) >= 0)
         shape = writing() ? Qt::IBeamCursor : Qt::SizeAllCursor;
     for (int i = 0; i < int(places.size()); ++i)
         if (!writing() && QLineF(places[i], event->position()).length() <= gripReach)
@@ -312,7 +331,7 @@ void FlatView::dragTo(QPointF at, bool free) {
 
 QPointF FlatView::snapped(QPointF anchor, const QPolygonF& frameAtStart) {
     const blank::Blank& blank = editor_.card().blank;
-    const plane::Vector size = blank::sizeOf(blank);
+    const plane::Vector size = blank::sizeOf(blank, editor_.side());
     if (frameAtStart.size() < 4 || !(size.x > 0))
         return anchor;
     const QPointF by = anchor - QPointF(atStart_.placing.x, atStart_.placing.y);
@@ -350,7 +369,7 @@ void FlatView::mouseReleaseEvent(QMouseEvent*) {
 void FlatView::mouseDoubleClickEvent(QMouseEvent* event) {
     if (!maker_.shown().flat)
         return;
-    const int hit = maker_.shown().flat->inscriptionAt(scale_.toMm(event->position()));
+    const int hit = maker_.shown().flat->inscriptionAt(scale_.toMm(event->position()), editor_.side());
     if (hit < 0)
         return fit();
     editor_.select(hit);
@@ -491,7 +510,7 @@ int FlatView::letterAt(QPointF at) const {
 }
 
 void FlatView::chooseLetter(QPointF at, bool more) {
-    const int hit = maker_.shown().flat->inscriptionAt(scale_.toMm(at));
+    const int hit = maker_.shown().flat->inscriptionAt(scale_.toMm(at), editor_.side());
     if (hit >= 0 && hit != editor_.selected())
         editor_.select(hit);
     const int letter = letterAt(at);

@@ -9,6 +9,8 @@
 
 namespace bollard::app {
 
+class SideChoice;
+
 class FlatView : public QWidget {
     Q_OBJECT
   public:
@@ -64,6 +66,7 @@ class FlatView : public QWidget {
         double at; ///< mm
     };
     void takeShown();
+    QPolygonF frameOf(int inscription) const;
     void beginDrag(Drag drag, QPointF at);
     void dragTo(QPointF at, bool free);
     QPointF snapped(QPointF anchor_mm, const QPolygonF& frameAtStart);
@@ -88,8 +91,11 @@ class FlatView : public QWidget {
     std::optional<QLineF> caretLine() const; ///< pixels
     void zoom(double factor, QPointF around);
 
+    void placeSideChoice();
+
     CardEditor& editor_;
     Maker& maker_;
+    SideChoice* sides_;
     drawing::FlatScale scale_;
     bool fitted_ = true; ///< follows the part until the person zooms or pans
     drawing::FlatExtras extras_;

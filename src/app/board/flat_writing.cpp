@@ -97,7 +97,9 @@ void FlatView::moveCaretUpright(int lines) {
 
 std::optional<QLineF> FlatView::caretLine() const {
     const auto& flat = maker_.shown().flat;
-    const working::PlacedLetters* letters = flat ? flat->lettersOf(editor_.selected()) : nullptr;
+    const working::PlacedLetters* letters = flat && flat->liesOn(editor_.selected(), editor_.side())
+                                                ? flat->lettersOf(editor_.selected())
+                                                : nullptr;
     if (!letters || !caret_)
         return std::nullopt;
     const setting::Setting& setting = *letters->setting;
@@ -126,7 +128,9 @@ void FlatView::paintCaret(QPainter& painter) const {
 
 void FlatView::placeCaret(QPointF at) {
     const auto& flat = maker_.shown().flat;
-    const working::PlacedLetters* letters = flat ? flat->lettersOf(editor_.selected()) : nullptr;
+    const working::PlacedLetters* letters = flat && flat->liesOn(editor_.selected(), editor_.side())
+                                                ? flat->lettersOf(editor_.selected())
+                                                : nullptr;
     if (!letters || letters->setting->lines.empty())
         return;
     const QPointF mm = scale_.toMm(at);

@@ -10,7 +10,7 @@ namespace bollard::app {
 using Kind = NumberField::Kind;
 
 BlankStation::BlankStation(CardEditor& editor, QWidget* parent) : StationBody(editor, parent) {
-    kind_ = new Choice(tr("Blank"), {tr("none"), tr("plate"), tr("disc")}, this);
+    kind_ = new Choice(tr("Blank"), {tr("none"), tr("plate"), tr("disc"), tr("bar")}, this);
     wide(kind_);
     connect(kind_, &Choice::picked, this, [this](int kind) {
         editor_.edit(tr("Change the blank"), {},
@@ -24,6 +24,7 @@ BlankStation::BlankStation(CardEditor& editor, QWidget* parent) : StationBody(ed
     field(tr("Height"), "height", 1);
     field(tr("Corner radius"), "corner", 1);
     field(tr("Diameter"), "diameter", 1);
+    field(tr("Length"), "length", 1);
     field(tr("Centre hole"), "centreHole", 0.5);
     field(tr("Thickness"), "thickness", 0.2);
     field(tr("Margin"), "margin", 0.5);
@@ -48,7 +49,7 @@ void BlankStation::refresh() {
     const blank::Blank& blank = editor_.card().blank;
     kind_->choose(int(blank.kind));
     refreshFields();
-    const bool there = blank.kind != blank::Kind::none;
+    const bool there = blank.kind == blank::Kind::plate || blank.kind == blank::Kind::disc;
     addHole_->setVisible(there);
     holes_->setVisible(there);
     rebuildHoles();

@@ -199,16 +199,47 @@ void PlacingStation::makePlace() {
             inscription.placing.reading = static_cast<setting::ReadingSide>(side);
         });
     });
-    centre_ = new QPushButton(tr("Centre on the blank"), this);
+    side_ = new QComboBox(this);
+    row(tr("Side"), side_);
+    side_->setAccessibleName(tr("Side of the blank that the words lie on"));
+    connect(side_, &QComboBox::activated, this, [this](int number) {
+        const std::string side = side_->itemData(number).toString().toStdString();
+        const plane::Vector size = blank::sizeOf(editor_.card().blank, side);
+        editor_.editChosen(tr("Change side"), {}, [&](card::Inscription& inscription) {
+            inscription.side = number == 0 ? std::string() : side;
+            setting::Placing& placing = inscription.placing;
+            const bool there = placing.x >= 0 && placing.y >= 0 && placing.x <= size.x && placing.y <= size.y;
+            if (!there && size.x > 0) {
+                placing.x = size.x / 2;
+                placing.y = size.y / 2;
+            }
+        });
+        editor_.showSide(side);
+    });
+    centre_ = new QPushButton(tr("Centre on the side"), this);
     wide(centre_);
     connect(centre_, &QPushButton::clicked, this, [this] {
-        editor_.editInscription(tr("Centre on the blank"), {}, [&](card::Inscription& inscription) {
-            const plane::Vector size = blank::sizeOf(editor_.card().blank);
+        editor_.editInscription(tr("Centre on the side"), {}, [&](card::Inscription& inscription) {
+            const plane::Vector size = blank::sizeOf(editor_.card().blank, inscription.side);
             inscription.placing.anchor = setting::Anchor::centre;
             inscription.placing.x = size.x / 2;
             inscription.placing.y = size.y / 2;
         });
     });
+}
+
+void PlacingStation::refreshSides(const card::Inscription& inscription) {
+    const blank::Blank& blank = editor_.card().blank;
+    const auto sides = blank::sidesOf(blank);
+    side_->clear();
+    for (const std::string_view side : sides)
+        side_->addItem(wording::nameOfSide(side), QString::fromUtf8(side.data(), qsizetype(side.size())));
+    const std::string_view own = blank::sideOf(blank, inscription.side);
+    if (own.empty()) // the blank lacks it
+        side_->addItem(wording::nameOfSide(inscription.side), QString::fromStdString(inscription.side));
+    side_->setCurrentIndex(own.empty() ? side_->count() - 1
+                                       : int(std::ranges::find(sides, own) - sides.begin()));
+    setRowVisible(side_, sides.size() > 1 || own.empty());
 }
 
 void PlacingStation::makeLargest() {
@@ -332,7 +363,7 @@ void PlacingStation::refresh() {
     const bool words = inscription && !inscription->isOrnament();
     const bool withWords = inscription && inscription->ornament.kind == setting::OrnamentKind::frame &&
                            inscription->ornament.around >= 0;
-    for (QWidget* widget : std::initializer_list<QWidget*>{anchor_, x_, y_, turn_, reading_, centre_})
+    for (QWidget* widget : std::initializer_list<QWidget*>{anchor_, x_, y_, turn_, side_, reading_, centre_})
         widget->setEnabled(inscription != nullptr && !withWords);
     line_->setEnabled(words);
     largest_->setEnabled(words && editor_.card().blank.kind != blank::Kind::none);
@@ -351,6 +382,7 @@ void PlacingStation::refresh() {
         return;
     anchor_->choose(int(inscription->placing.anchor));
     reading_->setCurrentIndex(int(inscription->placing.reading));
+    refreshSides(*inscription);
     const std::pair<NumberField*, double> fields[]{
         {x_, inscription->placing.x}, {y_, inscription->placing.y}, {turn_, inscription->placing.turn}};
     for (const auto& [field, value] : fields) {

@@ -25,6 +25,8 @@ class Slip : public QPushButton {
         QString how = inscription.hidden    ? QObject::tr("hidden")
                       : inscription.cutsOut ? QObject::tr("cuts out")
                                             : wording::nameOf(inscription.working.kind);
+        if (!inscription.side.empty() && inscription.side != blank::sidesOf(editor.card().blank).front())
+            how = QObject::tr("%1, %2").arg(wording::nameOfSide(inscription.side), how);
         if (inscription.group > 0)
             how += QObject::tr(" · group %1").arg(inscription.group);
         setCheckable(true);
@@ -130,16 +132,17 @@ Slips::Slips(CardEditor& editor, Maker& maker, QWidget* parent)
 }
 
 void Slips::addInscription() {
-    editor_.add(tr("Add inscription"),
-                {card::newInscription(editor_.card(), maker_.lettering(), editor_.inscription(),
-                                      tr("new words").toStdString(), maker_.catalogue().get())});
+    editor_.add(
+        tr("Add inscription"),
+        {card::newInscription(editor_.card(), maker_.lettering(), editor_.inscription(),
+                              tr("new words").toStdString(), maker_.catalogue().get(), editor_.sideOfNew())});
     emit wordsWanted();
 }
 
 void Slips::addOrnament(setting::OrnamentKind kind) {
     setting::Ornament ornament;
     ornament.kind = kind;
-    const plane::Vector size = blank::sizeOf(editor_.card().blank);
+    const plane::Vector size = blank::sizeOf(editor_.card().blank, editor_.side());
     const card::Inscription* words = editor_.inscription();
     if (kind == setting::OrnamentKind::frame && words && !words->isOrnament())
         ornament.around = editor_.selected();
@@ -148,7 +151,8 @@ void Slips::addOrnament(setting::OrnamentKind kind) {
         ornament.height = kind == setting::OrnamentKind::bar ? 1.5 : std::round(size.y * 0.6);
     }
     editor_.add(tr("Add ornament"),
-                {card::newOrnament(editor_.card(), maker_.lettering(), editor_.inscription(), ornament)});
+                {card::newOrnament(editor_.card(), maker_.lettering(), editor_.inscription(), ornament,
+                                   editor_.sideOfNew())});
 }
 
 void Slips::refresh() {

@@ -110,6 +110,7 @@ class PlacingStation : public StationBody {
     void makeArranging();
     void makeLargest();
     void refreshLine(const card::Inscription& inscription);
+    void refreshSides(const card::Inscription& inscription);
     void refreshCurvePoint(const setting::Baseline& baseline);
     /// Changes the baseline of the selected inscription.
     void editLine(const QString& name, const QString& key,
@@ -124,7 +125,7 @@ class PlacingStation : public StationBody {
     Maker& maker_;
     Choice* anchor_;
     NumberField *x_, *y_, *turn_, *margin_;
-    QComboBox *reading_, *line_, *arrangeTo_, *leastWidth_;
+    QComboBox *side_, *reading_, *line_, *arrangeTo_, *leastWidth_;
     NumberField *radius_, *offset_, *slide_;
     Choice *reads_, *circleSide_, *bend_, *closed_;
     QWidget* curvePoints_;

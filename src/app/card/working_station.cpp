@@ -46,8 +46,10 @@ void WorkingStation::refresh() {
     case working::Kind::sunk:
         told_->setText(
             tr("Leaves a floor of %1.")
-                .arg(wording::lengthText(std::max(0.0, editor_.card().blank.thickness - working.depth),
-                                         editor_.card().unit)));
+                .arg(wording::lengthText(
+                    std::max(0.0, blank::depthBehind(editor_.card().blank, editor_.inscription()->side) -
+                                      working.depth),
+                    editor_.card().unit)));
         break;
     case working::Kind::pierced:
         told_->setText(tr("Cut right through; counters fall out unless something holds them."));

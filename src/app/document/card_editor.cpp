@@ -78,6 +78,22 @@ void CardEditor::select(int inscription) {
     emit selectionChanged();
 }
 
+std::string CardEditor::side() const {
+    const std::string_view there = blank::sideOf(card_.blank, side_);
+    return std::string(there.empty() ? blank::sidesOf(card_.blank).front() : there);
+}
+
+std::string CardEditor::sideOfNew() const {
+    return side() == blank::sidesOf(card_.blank).front() ? std::string() : side();
+}
+
+void CardEditor::showSide(const std::string& side) {
+    const std::string before = this->side();
+    side_ = side;
+    if (this->side() != before)
+        emit sideShown();
+}
+
 void CardEditor::toggle(int inscription) {
     if (inscription < 0 || size_t(inscription) >= card_.inscriptions.size())
         return;
@@ -99,6 +115,8 @@ void CardEditor::takeSelection(int inscription) {
         chosen_.push_back(inscription);
     letters_.clear();
     curvePoint_ = -1;
+    if (this->inscription() && !blank::sideOf(card_.blank, this->inscription()->side).empty())
+        showSide(this->inscription()->side);
 }
 
 void CardEditor::chooseLetters(std::vector<int> letters) {

@@ -26,6 +26,12 @@ class CardEditor : public QObject {
     /// Adds an inscription to the chosen ones and selects it, or takes it out.
     void toggle(int inscription);
 
+    /// The side of the blank that is looked at; follows what is selected.
+    std::string side() const;
+    void showSide(const std::string& side);
+    /// What new words say of their side: nothing on the blank's first.
+    std::string sideOfNew() const;
+
     /// Letters of the selected inscription chosen to be nudged: their first code points, rising.
     const std::vector<int>& letters() const { return letters_; }
     void chooseLetters(std::vector<int> letters);
@@ -87,6 +93,7 @@ class CardEditor : public QObject {
   signals:
     void changed(); ///< the card
     void selectionChanged();
+    void sideShown();   ///< another side is looked at
     void fileChanged(); ///< path or edited()
     void restarted();   ///< another card was opened
 
@@ -101,6 +108,7 @@ class CardEditor : public QObject {
     card::Card card_;
     KeptCard kept_; ///< the same, as history has it
     int selected_ = -1;
+    std::string side_;
     std::vector<int> chosen_;
     std::vector<int> letters_;
     int curvePoint_ = -1;

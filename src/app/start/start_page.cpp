@@ -30,7 +30,8 @@ QList<Sample> samples() {
             {"mooring-ring", StartPage::tr("Mooring ring, words all round")},
             {"transom", StartPage::tr("Transom name along a curve")},
             {"valve-serial", StartPage::tr("Scribed tags with serial numbers")},
-            {"tide-board", StartPage::tr("Tide board, figures and bars")}};
+            {"tide-board", StartPage::tr("Tide board, figures and bars")},
+            {"fender-pin", StartPage::tr("Fender pin, words round a bar")}};
 }
 
 QString pathOf(const Sample& sample) {

@@ -96,6 +96,18 @@ plane::Region regionOf(const Blank& blank, std::string_view side) {
     return region;
 }
 
+plane::Region boundaryOf(const Blank& blank, std::string_view side) {
+    const plane::Region region = regionOf(blank, side);
+    const std::int32_t turn = plane::toUnits(turnOf(blank, side));
+    if (turn == 0 || region.empty())
+        return region;
+    const plane::Box box = plane::boxOf(region);
+    // So far that no words reach the ends, and the grid still holds it.
+    const auto beyond = std::int32_t(std::min<std::int64_t>(8 * std::int64_t(turn), plane::gridLimit / 2));
+    const std::int32_t left = -beyond, right = turn + beyond;
+    return {{{{left, box.low.y}, {right, box.low.y}, {right, box.high.y}, {left, box.high.y}}}};
+}
+
 namespace {
 
 struct Circle {

@@ -59,6 +59,10 @@ plane::Outline holesOf(const Blank& blank, std::string_view side = {});
 /// The side, flattened within 0.01 mm, on the grid; empty for none.
 plane::Region regionOf(const Blank& blank, std::string_view side = {});
 
+/// What are edges to letters on the side: those of regionOf(), but none to the left and right of a side that
+/// closes.
+plane::Region boundaryOf(const Blank& blank, std::string_view side = {});
+
 /// What is left between two holes, or between a hole and the blank's edge; mm, the place in its middle.
 struct Land {
     plane::Vector at{};

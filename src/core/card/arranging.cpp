@@ -93,7 +93,11 @@ void arrange(Card& card, const Lettering& lettering, const std::vector<int>& cho
     std::vector<Bundle> bundles = bundlesOf(card, lettering, withGroups(card, chosen));
     if (how == Arrangement::spreadAcross || how == Arrangement::spreadUp)
         return spread(card, std::move(bundles), how == Arrangement::spreadAcross);
-    Extent target{{}, blank::sizeOf(card.blank)};
+    Extent target{
+        {},
+        blank::sizeOf(card.blank, chosen.empty()
+                                      ? std::string_view{}
+                                      : std::string_view(card.inscriptions[size_t(chosen.back())].side))};
     if (to == ArrangeTo::last) {
         const auto holds = [&](const Bundle& b) { return std::ranges::count(b.members, chosen.back()) > 0; };
         const auto last = chosen.empty() ? bundles.end() : std::ranges::find_if(bundles, holds);

@@ -11,7 +11,8 @@ class Trial {
           const std::shared_ptr<const type::Typeface>& typeface, const std::stop_token& stop)
         : inscription_(inscription), typeface_(typeface), laying_(layingOf(card, inscription)),
           words_(setting::filled(inscription.words, *card.rows, card.row).words), stop_(stop),
-          room_(plane::grown(blank::regionOf(card.blank), -card.blank.margin * plane::unitsPerMillimetre)),
+          room_(plane::grown(blank::boundaryOf(card.blank, inscription.side),
+                             -card.blank.margin * plane::unitsPerMillimetre)),
           allowed_(room_) {}
 
     bool anywhere() const { return !room_.empty(); }
@@ -60,7 +61,7 @@ std::optional<Fit> largestThatFits(const Card& card, const Inscription& inscript
                                    const std::stop_token& stop) {
     const Trial trial(card, inscription, typeface, stop);
     const double widest = inscription.style.width, narrowest = std::min(leastWidth, widest);
-    const plane::Vector room = blank::sizeOf(card.blank);
+    const plane::Vector room = blank::sizeOf(card.blank, inscription.side);
     const double most = std::min(std::max(room.x, room.y) * 2, ranges::size.most);
     if (!trial.anywhere() || !trial.anyInk() || !(most > ranges::size.least) ||
         !trial.fits(ranges::size.least, narrowest))

@@ -20,10 +20,12 @@ plane::Region regionOf(const Box& box) {
 }
 
 /// Frames and borders are in the way where they are, not with the room within them.
-std::vector<Box> takenBy(const Lettering& lettering) {
+std::vector<Box> takenBy(const Lettering& lettering, std::string_view side) {
     std::vector<Box> boxes;
     for (const working::PlacedLetters& letters : lettering.inscriptions)
-        for (const plane::Region& shape : letters.onSide) {
+        for (const plane::Region& shape : letters.side == side
+                                              ? std::span<const plane::Region>(letters.onSide)
+                                              : std::span<const plane::Region>{}) {
             const Box whole = plane::boxOf(shape);
             const bool hollow = shape.rings.size() == 2 && plane::boxOf(shape.rings[1]) != whole &&
                                 letters.setting->typeface == nullptr;
@@ -34,10 +36,10 @@ std::vector<Box> takenBy(const Lettering& lettering) {
             }
             for (const plane::Ring& ring : shape.rings)
                 for (size_t i = 0; i < ring.size(); ++i) {
-                    Box side;
-                    side.include(ring[i]);
-                    side.include(ring[(i + 1) % ring.size()]);
-                    boxes.push_back(side);
+                    Box edge;
+                    edge.include(ring[i]);
+                    edge.include(ring[(i + 1) % ring.size()]);
+                    boxes.push_back(edge);
                 }
         }
     return boxes;
@@ -45,8 +47,9 @@ std::vector<Box> takenBy(const Lettering& lettering) {
 
 } // namespace
 
-std::optional<Vector> freeRoom(const Card& card, const Lettering& lettering, Vector size_mm) {
-    const std::vector<Box> taken = takenBy(lettering);
+std::optional<Vector> freeRoom(const Card& card, const Lettering& lettering, Vector size_mm,
+                               std::string_view side) {
+    const std::vector<Box> taken = takenBy(lettering, blank::sideOf(card.blank, side));
     const auto reach = plane::toUnits(std::max(1.0, 0.15 * size_mm.y)); // as far apart as lines are
     const auto clear = [&](const Box& box) {
         return std::ranges::none_of(taken, [&](const Box& other) { return other.meets(box, reach); });
@@ -61,12 +64,12 @@ std::optional<Vector> freeRoom(const Card& card, const Lettering& lettering, Vec
                       plane::toMillimetres(double(all.low.y) - reach) - 0.6 * size_mm.y};
     }
     constexpr double rounding_mm = 0.02; // places are rounded to hundredths
-    const plane::Region within = plane::grown(blank::regionOf(card.blank),
+    const plane::Region within = plane::grown(blank::regionOf(card.blank, side),
                                               -(card.blank.margin + rounding_mm) * plane::unitsPerMillimetre);
     if (within.empty())
         return std::nullopt;
     const plane::BoundaryIndex edge(within);
-    const Vector blank = blank::sizeOf(card.blank), middle = 0.5 * blank;
+    const Vector blank = blank::sizeOf(card.blank, side), middle = 0.5 * blank;
     constexpr int steps = 24; // on each side of the middle
     struct Place {
         Vector at;
@@ -89,7 +92,8 @@ std::optional<Vector> freeRoom(const Card& card, const Lettering& lettering, Vec
 }
 
 Inscription newInscription(const Card& card, const Lettering& lettering, const Inscription* model,
-                           const std::string& words, const type::Catalogue* catalogue) {
+                           const std::string& words, const type::Catalogue* catalogue,
+                           const std::string& side) {
     Inscription added;
     if (model && !model->isOrnament()) {
         added = *model;
@@ -107,8 +111,9 @@ Inscription newInscription(const Card& card, const Lettering& lettering, const I
         }
     }
     added.words = words;
+    added.side = side;
     added.placing.anchor = setting::Anchor::centre;
-    const Vector middle = 0.5 * blank::sizeOf(card.blank);
+    const Vector middle = 0.5 * blank::sizeOf(card.blank, side);
     added.placing.x = middle.x;
     added.placing.y = middle.y;
     std::shared_ptr<const type::Typeface> typeface;
@@ -126,7 +131,7 @@ Inscription newInscription(const Card& card, const Lettering& lettering, const I
         const Vector room = box.empty() ? Vector{0.65 * size * double(words.size()), size}
                                         : Vector{plane::toMillimetres(double(box.high.x) - box.low.x),
                                                  plane::toMillimetres(double(box.high.y) - box.low.y)};
-        if (const auto at = freeRoom(card, lettering, room)) {
+        if (const auto at = freeRoom(card, lettering, room, side)) {
             added.placing.x = std::round(at->x * 100) / 100;
             added.placing.y = std::round(at->y * 100) / 100;
             return added;
@@ -137,13 +142,14 @@ Inscription newInscription(const Card& card, const Lettering& lettering, const I
 }
 
 Inscription newOrnament(const Card& card, const Lettering& lettering, const Inscription* model,
-                        const setting::Ornament& ornament) {
+                        const setting::Ornament& ornament, const std::string& side) {
     using setting::OrnamentKind;
     Inscription added;
     if (model)
         added.working = model->working;
     added.ornament = ornament;
-    const Vector middle = 0.5 * blank::sizeOf(card.blank);
+    added.side = side;
+    const Vector middle = 0.5 * blank::sizeOf(card.blank, side);
     added.placing.x = ornament.kind == OrnamentKind::border ? 0 : middle.x;
     added.placing.y = ornament.kind == OrnamentKind::border ? 0 : middle.y;
     const bool goesAlong = ornament.kind == OrnamentKind::border || ornament.around >= 0;
@@ -154,7 +160,7 @@ Inscription newOrnament(const Card& card, const Lettering& lettering, const Insc
         return added;
     const Vector size{plane::toMillimetres(double(set.ink.high.x) - set.ink.low.x),
                       plane::toMillimetres(double(set.ink.high.y) - set.ink.low.y)};
-    if (const auto at = freeRoom(card, lettering, size)) {
+    if (const auto at = freeRoom(card, lettering, size, side)) {
         added.placing.x = std::round(at->x * 100) / 100;
         added.placing.y = std::round(at->y * 100) / 100;
     }

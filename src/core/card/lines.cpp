@@ -29,7 +29,7 @@ double cornersBeyond(double capital, double radius) {
 
 void placeOnEdge(const Card& card, Inscription& inscription, double capital) {
     inscription.placing = {setting::Anchor::centre, 0, 0, 0, inscription.placing.reading};
-    const Vector size = blank::sizeOf(card.blank);
+    const Vector size = blank::sizeOf(card.blank, inscription.side);
     const double beyond = std::ceil(cornersBeyond(capital, std::min(size.x, size.y) / 2) * 10) / 10;
     inscription.baseline.offset = inscription.baseline.atBottom
                                       ? card.blank.margin + beyond
@@ -37,7 +37,7 @@ void placeOnEdge(const Card& card, Inscription& inscription, double capital) {
 }
 
 void placeOnCircle(const Card& card, Inscription& inscription, double capital) {
-    const Vector size = blank::sizeOf(card.blank);
+    const Vector size = blank::sizeOf(card.blank, inscription.side);
     const double room = std::min(size.x, size.y) / 2 - card.blank.margin;
     if (room <= capital)
         return;
@@ -62,7 +62,7 @@ void changeBaseline(const Card& card, Inscription& inscription, const setting::S
     baseline.offset = 0;
     const double capital = setting::measureOf(shown, setting::SizeBy::capital);
     const bool hadNoPlace = was == BaselineKind::edge; // it lay at the blank's corner
-    const Vector size = blank::sizeOf(card.blank);
+    const Vector size = blank::sizeOf(card.blank, inscription.side);
     if (hadNoPlace && size.x > 0) {
         inscription.placing.x = size.x / 2;
         inscription.placing.y = size.y / 2;

@@ -132,20 +132,13 @@ type::TypefaceChoice resolved(type::TypefaceChoice choice, const std::string& fo
 /// Below this, handing work to another thread costs more than it saves.
 constexpr size_t lettersWorthTasks = 60;
 
-/// What the blank's edges are to letters on each of its sides. A side that closes has none to the left and
-/// right.
 std::vector<check::SideBounds> boundsOf(const blank::Blank& blank) {
     std::vector<check::SideBounds> bounds;
     for (const std::string_view side : blank::sidesOf(blank)) {
         check::SideBounds& here = bounds.emplace_back();
         here.name = side;
-        here.boundary = blank::regionOf(blank, side);
+        here.boundary = blank::boundaryOf(blank, side);
         here.turn = plane::toUnits(blank::turnOf(blank, side));
-        if (here.turn == 0)
-            continue;
-        const plane::Box box = plane::boxOf(here.boundary);
-        const std::int32_t left = -8 * here.turn, right = 9 * here.turn;
-        here.boundary = {{{{left, box.low.y}, {right, box.low.y}, {right, box.high.y}, {left, box.high.y}}}};
     }
     return bounds;
 }
