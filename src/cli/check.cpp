@@ -9,7 +9,18 @@ namespace {
 
 using Json = nlohmann::ordered_json;
 
-Json jsonOf(const check::Finding& finding, const card::Card& card) {
+/// Each tried: with it the finding is gone.
+Json mendsOf(const check::Finding& finding, const Run& run, card::Pipeline& trial) {
+    Json mends = Json::array();
+    for (const mend::Offer& offer : mend::offersFor(run.made, finding, trial, run.folder))
+        mends.push_back({{"what", wording::sentenceOf(offer).toStdString()},
+                         {"patch", Json::parse(mend::patchOf(run.text, offer.card))},
+                         {"clears", offer.clears}});
+    return mends;
+}
+
+Json jsonOf(const check::Finding& finding, const Run& run, card::Pipeline& trial) {
+    const card::Card& card = *run.made.card;
     const wording::FindingText text = wording::textOf(finding, card);
     constexpr std::array names{"note", "watch", "stop"};
     Json json{{"id", finding.id},
@@ -23,7 +34,7 @@ Json jsonOf(const check::Finding& finding, const card::Card& card) {
               {"reason", text.why.toStdString()},
               {"inscription", finding.inscription >= 0 ? Json(finding.inscription) : Json()},
               {"accepted", finding.accepted},
-              {"mends", Json::array()}};
+              {"mends", mendsOf(finding, run, trial)}};
     json["places"] = Json::array();
     for (const check::FindingPlace& place : finding.places)
         json["places"].push_back({{"text", place.text},
@@ -40,8 +51,9 @@ int checkCard(const Arguments& arguments) {
     const auto& findings = run.made.checked->findings;
     if (arguments.json) {
         Json list = Json::array();
+        card::Pipeline trial(catalogue());
         for (const check::Finding& finding : findings)
-            list.push_back(jsonOf(finding, *run.made.card));
+            list.push_back(jsonOf(finding, run, trial));
         std::cout << Json{{"verdict", wording::verdictOf(run.made).toStdString()}, {"findings", list}}.dump(2)
                   << "\n";
     } else {

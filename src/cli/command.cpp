@@ -21,12 +21,13 @@ std::shared_ptr<const type::Catalogue> catalogue() {
 Run::Run(const Arguments& arguments) {
     const auto& path = arguments.card;
     const int row = arguments.row;
-    const auto text = files::readWhole(path);
-    if (!text) {
-        code = complain(text.problem(), "", unreadable);
+    auto file = files::readWhole(path);
+    if (!file) {
+        code = complain(file.problem(), "", unreadable);
         return;
     }
-    auto read = card::cardFromJson(*text);
+    text = *std::move(file);
+    auto read = card::cardFromJson(text);
     if (!read) {
         code = complain(read.problem(), path, unreadable);
         return;
@@ -40,7 +41,7 @@ Run::Run(const Arguments& arguments) {
     card::Card card = *std::move(read);
     card.row = row - 1;
     card::Pipeline pipeline(catalogue());
-    const std::string folder = std::filesystem::path(path).parent_path().string();
+    folder = std::filesystem::path(path).parent_path().string();
     made = pipeline.run(std::make_shared<const card::Card>(std::move(card)), folder);
     for (const check::Finding& problem : made.lettering->problems)
         if (problem.kind == check::FindingKind::typefaceProblem)

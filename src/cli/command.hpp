@@ -44,6 +44,8 @@ std::shared_ptr<const type::Catalogue> catalogue();
 /// A card read and made. Problems with the card or a file it needs end in exit code 2.
 struct Run {
     card::Made made;
+    std::string text;   ///< of the card's file
+    std::string folder; ///< it lies in
     int code = done;
     explicit Run(const Arguments& arguments);
 };

@@ -165,7 +165,7 @@ QRectF FlatDrawing::extent(std::string_view name) const {
     const Side& side = sideOf(name);
     QRectF extent = side.blank.boundingRect();
     for (const Inscription& inscription : inscriptions_)
-        if (inscription.side == side.name)
+        if (inscription.side == side.name && side.turn == 0) // else all of it is within
             for (const Shape& shape : inscription.shapes)
                 extent |= shape.box;
     return extent.isEmpty() ? QRectF(0, 0, 60, 30) : extent;

@@ -1,6 +1,7 @@
 // The sentences of findings, problems and summaries, for window and command line alike.
 #pragma once
 #include "card/pipeline.hpp"
+#include "mend/mend.hpp"
 #include <QString>
 
 namespace bollard::wording {
@@ -63,5 +64,10 @@ QString shortLength(double millimetres, quantity::Unit unit);
 
 /// The words of an inscription on one line, shortened.
 QString wordsOnOneLine(const std::string& words, int most = 28);
+
+/// What a mend would do: "Make the size 12.4 mm instead of 9.", and in short for its button: "Size 9 → 12.4
+/// mm".
+QString sentenceOf(const mend::Offer& offer);
+QString buttonOf(const mend::Offer& offer);
 
 } // namespace bollard::wording

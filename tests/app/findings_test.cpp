@@ -114,6 +114,40 @@ class FindingsTest : public QObject {
         QVERIFY(panel().rows().first()->hasFocus());
     }
 
+    void aMendIsOfferedAndTakesTheFindingAwayInOneStep() {
+        card::Card card = window().editor().card();
+        card.inscriptions.resize(1);
+        card.inscriptions[0].words = "HULL";
+        card.inscriptions[0].style.size = 1.8;
+        card.inscriptions[0].working.kind = working::Kind::raised;
+        card.inscriptions[0].baseline = {};
+        edit(card);
+        const auto buttonOf = [&](const char* starts) -> QPushButton* {
+            for (FindingRow* row : panel().rows())
+                for (auto* button : row->findChildren<QPushButton*>())
+                    if (button->text().startsWith(QLatin1String(starts)))
+                        return button;
+            return nullptr;
+        };
+        QTRY_VERIFY_WITH_TIMEOUT(buttonOf("Size "), 5000 * BOLLARD_PATIENCE);
+        QPushButton* size = buttonOf("Size ");
+        QVERIFY(size->accessibleName().startsWith("Mend: Make the size "));
+        QTRY_VERIFY(size->sizeHint().width() <= size->width()); // all of it can be read
+        for (const FindingRow* row : panel().rows())
+            QVERIFY(row->width() <= panel().width());
+        const QString id = QString::fromStdString(panel().rows().first()->finding().id);
+        const int steps = window().editor().history().count();
+        QTest::mouseClick(size, Qt::LeftButton);
+        settle(window());
+        QVERIFY(window().editor().card().inscriptions[0].style.size > 1.8);
+        QVERIFY(std::ranges::none_of(panel().rows(), [&](const FindingRow* row) {
+            return QString::fromStdString(row->finding().id) == id;
+        }));
+        QCOMPARE(window().editor().history().count(), steps + 1);
+        window().editor().history().undo();
+        QCOMPARE(window().editor().card().inscriptions[0].style.size, 1.8);
+    }
+
     void everyRowIsReadAloudWhole() {
         for (const FindingRow* row : panel().rows()) {
             QVERIFY(row->accessibleName().startsWith("Stop: ") ||

@@ -5,6 +5,7 @@
 #include <QKeyEvent>
 #include <QLabel>
 #include <QPainter>
+#include <QPushButton>
 #include <QScrollArea>
 
 namespace bollard::app {
@@ -75,6 +76,20 @@ FindingRow::FindingRow(const check::Finding& finding, const card::Card& card, QW
     why->setObjectName(QStringLiteral("soft"));
     grid->addWidget(why, 2, 0, 1, 2);
     grid->setColumnStretch(0, 1);
+    mends_ = new QVBoxLayout;
+    mends_->setSpacing(2);
+    grid->addLayout(mends_, 3, 0, 1, 2);
+}
+
+void FindingRow::offer(const std::vector<mend::Offer>& offers) {
+    for (const mend::Offer& offer : offers) {
+        const QString sentence = wording::sentenceOf(offer);
+        auto* button = new QPushButton(wording::buttonOf(offer), this);
+        button->setAccessibleName(tr("Mend: %1").arg(sentence));
+        button->setToolTip(sentence);
+        connect(button, &QPushButton::clicked, this, [this, offer] { emit mendWanted(offer); });
+        mends_->addWidget(button);
+    }
 }
 
 void FindingRow::paintEvent(QPaintEvent* event) {
@@ -116,7 +131,7 @@ void FindingRow::keyPressEvent(QKeyEvent* event) {
 }
 
 FindingsPanel::FindingsPanel(CardEditor& editor, Maker& maker, QWidget* parent)
-    : QFrame(parent), editor_(editor), maker_(maker) {
+    : QFrame(parent), editor_(editor), maker_(maker), mending_(this) {
     setObjectName(QStringLiteral("findings"));
     setFixedWidth(panelWidth);
     setAccessibleName(tr("Findings"));
@@ -178,6 +193,7 @@ void FindingsPanel::takeShown() {
         return;
     checked_ = checked;
     unit_ = unit;
+    mending_.stop();
     const int focused = int(rows().indexOf(qobject_cast<FindingRow*>(focusWidget())));
     for (FindingRow* row : rows()) {
         list_->removeWidget(row);
@@ -196,9 +212,52 @@ void FindingsPanel::takeShown() {
                      row->finding().severity == check::Severity::stop);
         });
         connect(row, &FindingRow::opened, this, [this, row] { open(row); });
+        connect(row, &FindingRow::mendWanted, this, &FindingsPanel::mend);
     }
+    if (checked->complete)
+        lookForMends();
     if (const auto now = rows(); focused >= 0 && !now.isEmpty())
         now[std::min(focused, int(now.size()) - 1)]->setFocus();
+}
+
+void FindingsPanel::lookForMends() {
+    const auto anyMay = [&](const check::Finding& finding) {
+        return finding.inscription >= 0 && std::ranges::any_of(mend::mends(), [&](const mend::Mend& mend) {
+                   return mend.mayClear(finding,
+                                        maker_.shown().made.card->inscriptions[size_t(finding.inscription)]);
+               });
+    };
+    const card::Made& made = maker_.shown().made;
+    if (std::ranges::none_of(made.checked->findings, anyMay))
+        return;
+    mending_.start([this, made, folder = editor_.folder().toStdString(),
+                    catalogue = maker_.catalogue()](const Background::Courier& courier) {
+        card::Pipeline trial(catalogue);
+        for (const check::Finding& finding : made.checked->findings) {
+            if (courier.stop().stop_requested())
+                return;
+            const auto offers = mend::offersFor(made, finding, trial, folder, courier.stop());
+            if (!offers.empty())
+                courier.post([this, checked = made.checked, id = finding.id, offers] {
+                    if (checked != checked_)
+                        return; // the card has changed
+                    for (FindingRow* row : rows())
+                        if (row->finding().id == id)
+                            row->offer(offers);
+                });
+        }
+    });
+}
+
+void FindingsPanel::mend(const mend::Offer& offer) {
+    const auto number = size_t(offer.inscription);
+    const card::Card& now = editor_.card();
+    const bool stands =
+        number < now.inscriptions.size() && offer.mend->value(now.inscriptions[number]) == offer.from;
+    if (!stands)
+        return; // a moment ago it was something else; new offers are on their way
+    editor_.edit(wording::buttonOf(offer), {},
+                 [&](card::Card& card) { offer.mend->set(card.inscriptions[number], offer.to); });
 }
 
 void FindingsPanel::open(FindingRow* row) {

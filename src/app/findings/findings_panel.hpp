@@ -1,7 +1,9 @@
 // The verdict and the findings, worst first.
 #pragma once
+#include "app/document/background.hpp"
 #include "app/document/card_editor.hpp"
 #include "app/document/maker.hpp"
+#include "mend/mend.hpp"
 #include <QFrame>
 
 class QLabel;
@@ -15,10 +17,13 @@ class FindingRow : public QFrame {
   public:
     FindingRow(const check::Finding& finding, const card::Card& card, QWidget* parent);
     const check::Finding& finding() const { return finding_; }
+    /// Shows what would clear it, a button each.
+    void offer(const std::vector<mend::Offer>& offers);
 
   signals:
     void pointed(bool on);
     void opened();
+    void mendWanted(const mend::Offer& offer);
 
   protected:
     void enterEvent(QEnterEvent* event) override;
@@ -31,6 +36,7 @@ class FindingRow : public QFrame {
 
   private:
     check::Finding finding_;
+    QVBoxLayout* mends_;
 };
 
 class FindingsPanel : public QFrame {
@@ -49,6 +55,9 @@ class FindingsPanel : public QFrame {
   private:
     void takeShown();
     void open(FindingRow* row);
+    /// Tries what could clear the findings, off this thread.
+    void lookForMends();
+    void mend(const mend::Offer& offer);
 
     CardEditor& editor_;
     Maker& maker_;
@@ -57,6 +66,7 @@ class FindingsPanel : public QFrame {
     std::shared_ptr<const card::Checked> checked_;
     quantity::Unit unit_{}; ///< that the rows tell lengths in
     int last_ = -1;
+    Background mending_;
 };
 
 /// The mark of a severity: an octagon, a triangle, or a dot.
