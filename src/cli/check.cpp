@@ -44,18 +44,25 @@ Json jsonOf(const check::Finding& finding, const Run& run, card::Pipeline& trial
     return json;
 }
 
+} // namespace
+
+nlohmann::ordered_json findingsJson(const Run& run) {
+    Json list = Json::array();
+    card::Pipeline trial(catalogue());
+    for (const check::Finding& finding : run.made.checked->findings)
+        list.push_back(jsonOf(finding, run, trial));
+    return {{"verdict", wording::verdictOf(run.made).toStdString()}, {"findings", list}};
+}
+
+namespace {
+
 int checkCard(const Arguments& arguments) {
     const Run run(arguments);
     if (!run.made.checked)
         return run.code;
     const auto& findings = run.made.checked->findings;
     if (arguments.json) {
-        Json list = Json::array();
-        card::Pipeline trial(catalogue());
-        for (const check::Finding& finding : findings)
-            list.push_back(jsonOf(finding, run, trial));
-        std::cout << Json{{"verdict", wording::verdictOf(run.made).toStdString()}, {"findings", list}}.dump(2)
-                  << "\n";
+        std::cout << findingsJson(run).dump(2) << "\n";
     } else {
         std::cout << wording::verdictOf(run.made).toStdString() << "\n";
         for (const check::Finding& finding : findings)
@@ -71,7 +78,7 @@ int checkCard(const Arguments& arguments) {
 Command checkCommand() {
     return {"check",
             "Tell the findings. Exit 0: nothing stops; 1: a stop finding; 2: cannot be read.",
-            {"CARD", "row", "json", "accept"},
+            {"CARD", "row", "json", "accept", "trace"},
             checkCard};
 }
 

@@ -1,6 +1,7 @@
 #include "cli/command.hpp"
 #include "card/card_json.hpp"
 #include "card/output.hpp"
+#include "card/step.hpp"
 #include "drawing/tokens.hpp"
 #include "wording/wording.hpp"
 #include <array>
@@ -43,6 +44,9 @@ Run::Run(const Arguments& arguments) {
     card::Pipeline pipeline(catalogue());
     folder = std::filesystem::path(path).parent_path().string();
     made = pipeline.run(std::make_shared<const card::Card>(std::move(card)), folder);
+    if (arguments.trace)
+        for (const card::Journal::Entry& entry : pipeline.journal().entries())
+            std::cerr << entry.step << ' ' << entry.milliseconds << " ms\n";
     for (const check::Finding& problem : made.lettering->problems)
         if (problem.kind == check::FindingKind::typefaceProblem)
             code = complain(problem.problem, path, unreadable);

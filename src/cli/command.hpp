@@ -3,6 +3,7 @@
 #pragma once
 #include "card/pipeline.hpp"
 #include "files/whole_file.hpp"
+#include <nlohmann/json_fwd.hpp>
 #include <string>
 #include <vector>
 
@@ -16,8 +17,8 @@ struct Arguments {
     std::string card;
     int row = 1; ///< from 1
     std::vector<std::string> outputs;
-    bool accept = false, force = false, json = false, singleLine = false;
-    std::string view = "flat", side, size = "1280x800", curves = "arcs";
+    bool accept = false, force = false, json = false, singleLine = false, trace = false;
+    std::string view = "flat", side, step = "letters", size = "1280x800", curves = "arcs";
 };
 
 struct Command {
@@ -35,6 +36,7 @@ Command pictureCommand();
 Command typefacesCommand();
 Command drawingCommand();
 Command formatCommand();
+Command dumpCommand();
 
 /// Tells a problem on standard error, with what it is about where that is not empty; gives the code back.
 int complain(const quantity::Problem& problem, const std::string& about, int code);
@@ -49,6 +51,9 @@ struct Run {
     int code = done;
     explicit Run(const Arguments& arguments);
 };
+
+/// The verdict and all findings with their mends, as `check --json` tells them.
+nlohmann::ordered_json findingsJson(const Run& run);
 
 /// A finding on one line.
 std::string lineOf(const check::Finding& finding, const card::Card& card);

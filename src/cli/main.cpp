@@ -17,7 +17,7 @@ namespace {
 const std::vector<Command>& commands() {
     static const std::vector<Command> all{makeCommand(),    checkCommand(),     measureCommand(),
                                           pictureCommand(), typefacesCommand(), drawingCommand(),
-                                          formatCommand()};
+                                          formatCommand(),  dumpCommand()};
     return all;
 }
 
@@ -60,6 +60,16 @@ const std::map<std::string, AddOption>& options() {
         {"side",
          [](CLI::App& app, Arguments& a) {
              app.add_option("--side", a.side, "Side of the blank for the flat view; its first when not told");
+         }},
+        {"step",
+         [](CLI::App& app, Arguments& a) {
+             app.add_option("--step", a.step, "letters, measures, material or findings")
+                 ->check(CLI::IsMember({"letters", "measures", "material", "findings"}))
+                 ->capture_default_str();
+         }},
+        {"trace",
+         [](CLI::App& app, Arguments& a) {
+             app.add_flag("--trace", a.trace, "Tell on standard error how long each step took");
          }},
         {"size",
          [](CLI::App& app, Arguments& a) {

@@ -82,7 +82,7 @@ int measure(const Arguments& arguments) {
 Command measureCommand() {
     return {"measure",
             "Tell pieces, widths and the solid's numbers as JSON, which is how it always answers.",
-            {"CARD", "row", "json"},
+            {"CARD", "row", "json", "trace"},
             measure};
 }
 

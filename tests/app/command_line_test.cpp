@@ -109,6 +109,44 @@ class CommandLineTest : public QObject {
         QVERIFY(err_.contains(".stl"));
     }
 
+    void everyStepCanBeSeen() {
+        for (const char* step : {"letters", "measures", "material", "findings"}) {
+            QCOMPARE(run({"dump", sample("fender-pin"), "--step", step}), 0);
+            QVERIFY2(Json::parse(out_.toStdString()).is_array(), step);
+        }
+        QCOMPARE(run({"dump", sample("fender-pin"), "--step", "material"}), 0);
+        const Json panels = Json::parse(out_.toStdString());
+        QCOMPARE(panels.size(), size_t(3));
+        double area = 0;
+        for (const Json& cell : panels[1]["cells"])
+            area += cell["area"].get<double>();
+        QVERIFY(std::fabs(area - M_PI * 16 * 16) < 1);
+        QCOMPARE(run({"check", sample("berth-14"), "--trace"}), 0);
+        for (const char* step : {"letters ", "measures ", "solid ", "findings "})
+            QVERIFY2(err_.contains(step), step);
+        QVERIFY(run({"dump", sample("berth-14"), "--step", "soup"}) == 2);
+    }
+
+    void mendsOfFindingsClearThemWhenTheyArePatchedIn() {
+        const std::string before = R"({"bollard": 1, "ours": 5, "inscriptions": [{"words": "HULL 9",
+            "size": {"value": 1.8}, "placing": {"anchor": "centre", "x": 60, "y": 20}}]})";
+        QCOMPARE(run({"check", card(before), "--json"}), 1);
+        const Json findings = Json::parse(out_.toStdString())["findings"];
+        int mends = 0;
+        for (const Json& finding : findings)
+            for (const Json& mend : finding["mends"]) {
+                ++mends;
+                QVERIFY(!mend["what"].get<std::string>().empty());
+                const Json after = Json::parse(before).patch(mend["patch"]);
+                QCOMPARE(after["ours"].get<int>(), 5);
+                run({"check", card(after.dump()), "--json"});
+                for (const Json& left : Json::parse(out_.toStdString())["findings"])
+                    for (const Json& id : mend["clears"])
+                        QVERIFY(left["id"] != id);
+            }
+        QVERIFY(mends >= 2);
+    }
+
     void makeRefusesWhatCannotBeMade() {
         QCOMPARE(run({"make", sample("valve-tag"), "-o", at("v.stl")}), 1);
         QVERIFY(err_.contains("Letter holes fall out"));

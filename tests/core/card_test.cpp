@@ -1,6 +1,7 @@
 #include "../random_cards.hpp"
 #include "card/json_lines.hpp"
 #include "card/ranges.hpp"
+#include "card/step.hpp"
 #include <QJsonArray>
 #include <QJsonDocument>
 #include <QJsonObject>
@@ -179,6 +180,49 @@ class CardTest : public QObject {
         card.inscriptions[1].words = "south quay";
         run();
         QCOMPARE(pipeline.counts().settings, 3);
+    }
+
+    void theLastTwentyStatesCostNoMaking() {
+        card::Pipeline pipeline(samples::catalogue());
+        card::Card card = samples::read("berth-14");
+        std::vector<std::pair<card::Card, card::Made>> states;
+        for (int i = 0; i < 20; ++i) {
+            card.inscriptions[0].words = "BERTH " + std::to_string(i);
+            card.inscriptions[1].working.depth = 0.5 + 0.01 * i;
+            states.emplace_back(card, pipeline.run(std::make_shared<const card::Card>(card), {}));
+        }
+        const auto before = pipeline.counts();
+        for (auto state = states.rbegin(); state != states.rend(); ++state) { // undo, all of it
+            const auto again = pipeline.run(std::make_shared<const card::Card>(state->first), {});
+            QVERIFY(again.solid == state->second.solid && again.checked == state->second.checked);
+            for (const card::Journal::Entry& entry : pipeline.journal().entries())
+                QVERIFY(entry.remembered);
+        }
+        QCOMPARE(pipeline.counts().settings, before.settings);
+        QCOMPARE(pipeline.counts().measures, before.measures);
+        QCOMPARE(pipeline.counts().solids, before.solids);
+        QCOMPARE(pipeline.counts().findings, before.findings);
+    }
+
+    void whatStepsRememberStaysBounded() {
+        card::Journal journal;
+        card::Step<int, int> step("square", journal);
+        int made = 0;
+        const auto squareOf = [&](int key, size_t weight) {
+            return *step(key, weight, [&] {
+                ++made;
+                return std::make_shared<const int>(key * key);
+            });
+        };
+        for (int key = 0; key < 100; ++key)
+            QCOMPARE(squareOf(key, 10), key * key);
+        made = 0;
+        squareOf(99, 10);
+        squareOf(99 - int(card::Step<int, int>::mostKept) + 1, 10);
+        QCOMPARE(made, 0);
+        squareOf(0, card::Step<int, int>::mostWeight); // nothing else finds room beside it
+        squareOf(99, 10);
+        QCOMPARE(made, 2);
     }
 
     void aRunCanBeStopped() {

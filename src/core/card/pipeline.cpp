@@ -1,5 +1,6 @@
 #include "card/pipeline.hpp"
 #include "blank/shape.hpp"
+#include "card/step.hpp"
 #include "working/changes.hpp"
 #include <array>
 #include <filesystem>
@@ -9,23 +10,6 @@
 
 namespace bollard::card {
 namespace {
-
-/// The last result of a step with the key it was made from.
-template<class Key, class Value> class Step {
-  public:
-    template<class Make> std::shared_ptr<const Value> operator()(const Key& key, Make make) {
-        if (!value_ || !(key_ == key)) {
-            value_ = make();
-            key_ = key;
-        }
-        return value_;
-    }
-    void forget() { value_ = nullptr; }
-
-  private:
-    Key key_{};
-    std::shared_ptr<const Value> value_;
-};
 
 struct SettingKey {
     std::string words;
@@ -269,6 +253,11 @@ void name(std::vector<check::Finding>& findings, const Card& card) {
 } // namespace
 
 struct Pipeline::Memory {
+    explicit Memory(Journal& journal)
+        : lettering("letters", journal), measures("measures", journal), solid("solid", journal),
+          checked("findings", journal) {}
+
+    /// Those of the last run, then some that runs before it needed.
     std::vector<Set> settings;
     Step<LetteringKey, Lettering> lettering;
     Step<MeasureKey, check::Measures> measures;
@@ -292,7 +281,12 @@ size_t Lettering::letters() const {
 }
 
 Pipeline::Pipeline(std::shared_ptr<const type::Catalogue> catalogue)
-    : catalogue_(std::move(catalogue)), memory_(std::make_unique<Memory>()) {}
+    : catalogue_(std::move(catalogue)), journal_(std::make_unique<Journal>()),
+      memory_(std::make_unique<Memory>(*journal_)) {}
+
+const Journal& Pipeline::journal() const {
+    return *journal_;
+}
 Pipeline::~Pipeline() = default;
 
 namespace {
@@ -325,7 +319,7 @@ Made Pipeline::run(std::shared_ptr<const Card> card, const std::string& folder, 
     } catch (const std::exception& error) {
         why = error.what();
     }
-    memory_ = std::make_unique<Memory>(); // it may be half of something
+    memory_ = std::make_unique<Memory>(*journal_); // it may be half of something
     const Made made = gaveUp(card, why);
     if (onStage && !stop.stop_requested())
         onStage(made);
@@ -336,6 +330,7 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& card, const std::stri
                         const std::stop_token& stop, const OnStage& onStage) {
     Made made;
     made.card = card;
+    journal_->begin();
     const auto tell = [&] {
         if (onStage && !stop.stop_requested())
             onStage(made);
@@ -436,9 +431,19 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& card, const std::stri
         key.items.push_back(
             {ofInscription[i], where.placing, inscription.working, side, inscription.cutsOut, int(i)});
     }
+    constexpr size_t olderKept = 64;
+    for (Set& older : memory_->settings) {
+        const bool used =
+            std::ranges::any_of(settings, [&](const Set& s) { return s.setting == older.setting; });
+        if (!used && older.setting && settings.size() < ofInscription.size() + olderKept)
+            settings.push_back(std::move(older));
+    }
     memory_->settings = std::move(settings);
 
-    made.lettering = memory_->lettering(key, [&] {
+    size_t weight = 1;
+    for (const LetteringKey::Item& item : key.items)
+        weight += item.setting->letters.size();
+    made.lettering = memory_->lettering(key, weight, [&] {
         auto lettering = std::make_shared<Lettering>();
         for (const LetteringKey::Item& item : key.items) {
             if (stop.stop_requested())
@@ -470,7 +475,7 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& card, const std::stri
     const size_t letters = made.lettering->letters();
     std::shared_ptr<const Solid> solid;
     const auto makeSolid = [&] {
-        solid = memory_->solid({made.lettering, card->blank}, [&] {
+        solid = memory_->solid({made.lettering, card->blank}, weight, [&] {
             ++counts_.solids;
             return std::make_shared<const Solid>(solidOf(*made.lettering, card->blank, stop));
         });
@@ -492,7 +497,7 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& card, const std::stri
         makeSolid();
     else
         solidWork.run(makeSolid);
-    const auto measures = memory_->measures(measureKey, [&] {
+    const auto measures = memory_->measures(measureKey, weight, [&] {
         ++counts_.measures;
         return std::make_shared<const check::Measures>(check::measuresOf(
             made.lettering->inscriptions, made.lettering->sides, measureKey.reach, memory_->measured, stop));
@@ -505,7 +510,7 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& card, const std::stri
                                 card->process, card->accepted, {}};
         for (const Inscription& inscription : card->inscriptions)
             findingsKey.ids.push_back(inscription.id);
-        return memory_->checked(findingsKey, [&] {
+        return memory_->checked(findingsKey, weight, [&] {
             ++counts_.findings;
             auto checked = std::make_shared<Checked>();
             checked->measures = measures;

@@ -47,6 +47,8 @@ struct Made {
     std::shared_ptr<const Solid> solid{};
 };
 
+class Journal;
+
 /// Runs the steps and remembers their last results. One run at a time.
 class Pipeline {
   public:
@@ -68,12 +70,15 @@ class Pipeline {
         int settings = 0, measures = 0, solids = 0, findings = 0;
     };
     const Counts& counts() const { return counts_; }
+    /// What the steps of the last run did and how long they took.
+    const Journal& journal() const;
 
   private:
     Made runSteps(const std::shared_ptr<const Card>& card, const std::string& folder,
                   const std::stop_token& stop, const OnStage& onStage);
     struct Memory;
     std::shared_ptr<const type::Catalogue> catalogue_;
+    std::unique_ptr<Journal> journal_; ///< the steps in memory_ write to it
     std::unique_ptr<Memory> memory_;
     Counts counts_;
 };
