@@ -20,6 +20,9 @@ class RandomCards {
         for (auto count = 1 + random_() % 3; count > 0; --count)
             card.inscriptions.push_back(inscription(card.blank));
         card.process.kind.as<bollard::process::Filament>().nozzle = between(0.2, 0.8);
+        if (card.blank.kind != bollard::blank::Kind::none)
+            for (bollard::card::Inscription& inscription : card.inscriptions)
+                inscription.side = random_() % 4 == 0 ? "back" : "";
         return card;
     }
     bollard::card::Inscription inscription() { return inscription({}); }

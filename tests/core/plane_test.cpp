@@ -100,6 +100,34 @@ class PlaneTest : public QObject {
         }
     }
 
+    void theCreviceBesideAnOverlapIsMeasured() {
+        const auto rectangle = [](int x0, int y0, int x1, int y1) {
+            return Region{{{{x0, y0}, {x1, y0}, {x1, y1}, {x0, y1}}}};
+        };
+        // A stem with an arm that lies over the head of another stem, 300 beside it.
+        const Region arm = united(std::vector{rectangle(0, 0, 1000, 10000), rectangle(0, 9000, 3000, 10000)});
+        const Region stem = rectangle(1300, -2000, 2300, 9500);
+        for (const double turned : {0.0, 17.0, 90.0, 211.0}) {
+            const Region a = bollard::plane::turned(arm, turned, {}),
+                         b = bollard::plane::turned(stem, turned, {});
+            for (const bool swapped : {false, true}) {
+                const Gap gap = swapped ? gapBetween(b, a, {}, 5000) : gapBetween(a, b, {}, 5000);
+                QVERIFY(gap.kind == Gap::Kind::overlapping);
+                QVERIFY(!gap.samples.empty());
+                double least = 1e9, length = 0;
+                for (const GapSample& sample : gap.samples) {
+                    least = std::min(least, sample.distance);
+                    length += sample.length;
+                }
+                QVERIFY2(std::fabs(least - 300) < 3, qPrintable(QString::number(least)));
+                QVERIFY2(std::fabs(length - 9000) < 3, qPrintable(QString::number(length)));
+            }
+        }
+        // Shapes that cross in plain corners have none.
+        QVERIFY(
+            gapBetween(rectangle(0, 0, 900, 90), rectangle(400, -400, 490, 400), {}, 5000).samples.empty());
+    }
+
     void overlapIsToldWithItsNeck() {
         const Region a{{square(0, 0, 1000)}}, b{{square(0, 0, 1000)}};
         const Gap gap = gapBetween(a, b, {900, 0}, 5000);

@@ -358,12 +358,8 @@ void addGap(const PairGap& measured, const PlacedLetters& letters, const NearPai
         at = at + plane::vectorOf(measured.shift);
         return measured.onSide ? at : letters.place.toSide(at);
     };
-    if (gap.kind != plane::Gap::Kind::apart) {
-        if (pair.slot == pair.otherSlot)
-            out.joints.push_back(
-                {onSide(gap.at), toMillimetres(gap.neck), pair.slot, pair.letter, pair.other});
-        return;
-    }
+    if (gap.kind != plane::Gap::Kind::apart && pair.slot == pair.otherSlot)
+        out.joints.push_back({onSide(gap.at), toMillimetres(gap.neck), pair.slot, pair.letter, pair.other});
     for (const plane::GapSample& sample : gap.samples)
         out.readings.push_back({ReadingKind::gap, onSide(sample.at), toMillimetres(sample.distance),
                                 toMillimetres(sample.length), pair.slot, pair.letter});

@@ -4,6 +4,7 @@
 #include <boost/geometry/geometries/point_xy.hpp>
 #include <boost/geometry/index/rtree.hpp>
 #include <numeric>
+#include <optional>
 
 namespace bollard::plane {
 namespace {
@@ -75,6 +76,60 @@ void measureNeck(const Region& a, const Region& b, Point offset, Gap& gap) {
         }
     }
     gap.kind = gap.neck > 0 ? Gap::Kind::overlapping : Gap::Kind::touching;
+}
+
+/// The part of two boundary segments (their shapes on their left) that runs side by side, facing each other:
+/// its middle and width. Walls that close by more than 6 degrees end in a corner, and are no crevice.
+struct Facing {
+    GapSample narrowest{};
+    Vector between{}; ///< in the middle of it
+};
+std::optional<Facing> facing(const Stretch& s, const Stretch& t) {
+    const Vector from = vectorOf(s.from), along = vectorOf(s.to - s.from), other = vectorOf(t.to - t.from);
+    const double size = length(along);
+    constexpr double leastCosine = 0.9945; // of 6 degrees
+    if (dot(along, other) > -leastCosine * size * length(other))
+        return std::nullopt;
+    // Of t in the frame of s: u along it, v to its right, where it is empty.
+    const Vector direction = (1 / size) * along, right{direction.y, -direction.x};
+    const Vector a = vectorOf(t.to) - from, b = vectorOf(t.from) - from;
+    const double ua = dot(a, direction), ub = dot(b, direction), va = dot(a, right), vb = dot(b, right);
+    const double low = std::max(0.0, ua), high = std::min(size, ub);
+    if (!(high > low) || !(ub > ua))
+        return std::nullopt;
+    const auto across = [&](double u) { return va + (vb - va) * (u - ua) / (ub - ua); };
+    const double narrow = across(low) <= across(high) ? low : high, width = across(narrow);
+    if (width <= 0)
+        return std::nullopt;
+    const auto halfway = [&](double u) { return from + u * direction + (across(u) / 2) * right; };
+    return Facing{{halfway(narrow), width, high - low}, halfway((low + high) / 2)};
+}
+
+/// The crevices beside where two shapes meet.
+void measureCrevices(const Region& a, const Region& b, Point offset, double reach, Gap& gap) {
+    const std::vector<Stretch> nearA = stretchesNear(a, {}, shifted(boxOf(b), offset), reach);
+    std::vector<Stretch> nearB = stretchesNear(b, offset, boxOf(a), reach);
+    const auto left = [](const Stretch& s) { return double(s.box.low.x); };
+    std::ranges::sort(nearB, {}, left);
+    double widest = 0;
+    for (const Stretch& t : nearB)
+        widest = std::max(widest, double(t.box.high.x) - t.box.low.x);
+    for (const Stretch& s : nearA) {
+        std::optional<GapSample> best;
+        for (auto t = std::ranges::lower_bound(nearB, s.box.low.x - reach - widest, {}, left);
+             t != nearB.end() && left(*t) <= s.box.high.x + reach; ++t) {
+            if (!s.box.meets(t->box, static_cast<std::int32_t>(reach)))
+                continue;
+            const auto here = facing(s, *t);
+            if (!here || here->narrowest.distance >= (best ? best->distance : reach))
+                continue;
+            const Point middle = onGrid(here->between);
+            if (!contains(a, middle) && !contains(b, middle - offset))
+                best = here->narrowest;
+        }
+        if (best)
+            gap.samples.push_back(*best);
+    }
 }
 
 bool oneLiesInTheOther(const Region& a, const Region& b, Point offset) {
@@ -183,6 +238,7 @@ Gap gapBetween(const Region& a, const Region& b, Point offset, double reach, boo
     gap.inReach = true;
     gap.least = 0;
     gap.samples.clear();
+    measureCrevices(a, b, offset, reach, gap);
     if (necks)
         measureNeck(a, b, offset, gap);
     return gap;

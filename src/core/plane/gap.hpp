@@ -21,7 +21,9 @@ struct Gap {
     Vector at{};          ///< middle of the narrowest place, or of the common part
     double neck = 0;      ///< when overlapping: the longest way across any one common part, which joins them
     bool inReach = false; ///< false: farther apart than the reach, and nothing below holds
-    std::vector<GapSample> samples{}; ///< segments of the first shape within reach
+    /// Apart: segments of the first shape within reach. Else the crevices beside where they meet: segments of
+    /// the two that face each other across what is outside both.
+    std::vector<GapSample> samples{};
 };
 
 /// The gap between `a` and `b` shifted by `offset`, looking no farther than `reach`. Exact to rounding.
