@@ -467,7 +467,9 @@ void FlatDrawing::paintLegend(QPainter& painter, const QRectF& area, const Side&
     if (!made_.solid || made_.solid->problem)
         return;
     const check::DropOuts& dropOuts = made_.solid->dropOuts;
-    if (!dropOuts.loose.empty())
+    if (std::ranges::any_of(dropOuts.loose, [&](const check::DropOut& loose) {
+            return made_.lettering->inscriptions[size_t(loose.inscription)].side == shown.name;
+        }))
         entry(thin(t.stop, 1.4, Qt::DashLine), QBrush(t.stop, Qt::BDiagPattern), Flat::tr("falls out"));
     const auto loose = dropOuts.loose.size();
     QString count = dropOuts.pieces == 1 ? Flat::tr("1 piece") : Flat::tr("%1 pieces").arg(dropOuts.pieces);

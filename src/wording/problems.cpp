@@ -131,6 +131,10 @@ QString body(const quantity::Problem& problem) {
             .arg(detail);
     case ProblemKind::cutTooDeep:
         return Problems::tr("A cut reaches the middle of the bar, or right through it. Make it less deep.");
+    case ProblemKind::sidesMeet:
+        return Problems::tr(
+            "Letters on two sides reach into each other inside the blank. Make them less deep, or "
+            "move them apart.");
     case ProblemKind::rimCrossed:
         return Problems::tr(
             "Letters run over the edge to the side that joins theirs. Move them in from the edge, or "

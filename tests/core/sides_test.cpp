@@ -184,6 +184,19 @@ class SidesTest : public QObject {
         QCOMPARE(int(problemOf(samples::made(wide))), int(quantity::ProblemKind::rimCrossed));
     }
 
+    void lettersOfTwoSidesThatReachIntoEachOtherAreTold() {
+        const double turn = M_PI * 25.4;
+        card::Card card = barOf("QUAY", turn / 2, 54, Kind::sunk); // faces +z, near the end
+        card.inscriptions[0].working.depth = 4;
+        card.inscriptions.push_back(on("end", card, "I", Kind::sunk));
+        card.inscriptions[1].working.depth = 8;
+        verifyClosed(samples::made(card));    // in the middle of the end: clear of it
+        card.inscriptions[1].placing.y = 6.5; // towards +z, which is down as the end is seen
+        QCOMPARE(int(problemOf(samples::made(card))), int(quantity::ProblemKind::sidesMeet));
+        card.inscriptions[1].working.depth = 0.8;
+        verifyClosed(samples::made(card));
+    }
+
     void gapsAreMeasuredRoundTheSeam() {
         const double turn = M_PI * 25.4;
         card::Card card = barOf("I", 1.5);

@@ -1,6 +1,7 @@
 #include "card/pipeline.hpp"
 #include "blank/shape.hpp"
 #include "card/step.hpp"
+#include "plane/near_boxes.hpp"
 #include "working/changes.hpp"
 #include <array>
 #include <filesystem>
@@ -116,13 +117,17 @@ type::TypefaceChoice resolved(type::TypefaceChoice choice, const std::string& fo
 /// Below this, handing work to another thread costs more than it saves.
 constexpr size_t lettersWorthTasks = 60;
 
-std::vector<check::SideBounds> boundsOf(const blank::Blank& blank) {
+/// What the blank's edges are to letters, of each side that has some.
+std::vector<check::SideBounds> boundsOf(const blank::Blank& blank, const Lettering& lettering) {
     std::vector<check::SideBounds> bounds;
-    for (const std::string_view side : blank::sidesOf(blank)) {
-        check::SideBounds& here = bounds.emplace_back();
-        here.name = side;
-        here.boundary = blank::boundaryOf(blank, side);
-        here.turn = plane::toUnits(blank::turnOf(blank, side));
+    const auto sides = blank::sidesOf(blank);
+    for (const std::string_view side : sides) {
+        if (std::ranges::find(lettering.inscriptions, side, &working::PlacedLetters::side) ==
+            lettering.inscriptions.end())
+            continue;
+        const std::int32_t turn = plane::toUnits(blank::turnOf(blank, side));
+        const bool known = side == sides.front() && turn == 0;
+        bounds.push_back({side, known ? lettering.blank : blank::boundaryOf(blank, side), turn});
     }
     return bounds;
 }
@@ -190,6 +195,50 @@ bool reachesRim(const blank::Panel& panel, std::span<const working::Change> chan
     return false;
 }
 
+/// Letters of sides that join may reach into each other inside the blank. By their boxes in space, so it may
+/// be said too often.
+bool sidesMeet(std::span<const blank::Panel> panels, const Lettering& lettering) {
+    struct Reach {
+        const blank::Panel* panel;
+        double low, high; // along y
+    };
+    std::vector<Reach> reaches;
+    std::vector<plane::Box> boxes; // across y
+    for (const working::PlacedLetters& letters : lettering.inscriptions) {
+        const auto panel = std::ranges::find(panels, letters.side, &blank::Panel::front);
+        if (panel == panels.end() || panel->wall() || !panel->frontRay)
+            continue;
+        const working::Working& working = letters.working;
+        const bool cut = working::cuts(working.kind);
+        const std::array heights{cut ? -working.depth : -working.bedding, cut ? 0 : working.height};
+        const std::int32_t turn = panel->cuts.turn();
+        for (const plane::Region& letter : letters.onSide) {
+            Reach reach{&*panel, std::numeric_limits<double>::max(), std::numeric_limits<double>::lowest()};
+            plane::Box box;
+            for (const plane::Ring& ring : letter.rings)
+                for (plane::Point p : ring) {
+                    if (turn > 0)
+                        p.x = (p.x % turn + turn) % turn;
+                    const blank::Ray ray = panel->frontRay(p);
+                    for (const double height : heights) {
+                        const space::Vertex at = ray.at(height);
+                        box.include(plane::Point{plane::toUnits(at.x), plane::toUnits(at.z)});
+                        reach.low = std::min(reach.low, at.y);
+                        reach.high = std::max(reach.high, at.y);
+                    }
+                }
+            if (box.empty())
+                continue;
+            reaches.push_back(reach);
+            boxes.push_back(box);
+        }
+    }
+    return std::ranges::any_of(plane::nearBoxes(boxes), [&](const auto& pair) {
+        const Reach &a = reaches[size_t(pair.first)], &b = reaches[size_t(pair.second)];
+        return a.panel != b.panel && a.low < b.high && b.low < a.high;
+    });
+}
+
 Solid solidOf(const Lettering& lettering, const blank::Blank& blank, const std::stop_token& stop) {
     Solid solid;
     double tallest = 0;
@@ -199,6 +248,10 @@ Solid solidOf(const Lettering& lettering, const blank::Blank& blank, const std::
         else
             tallest = std::max(tallest, letters.working.depth);
     solid.panels = blank::shapeOf(blank).panelsOf(blank, tallest);
+    if (sidesMeet(solid.panels, lettering)) {
+        solid.problem = quantity::Problem{quantity::ProblemKind::sidesMeet};
+        return solid;
+    }
     for (const blank::Panel& panel : solid.panels) {
         const std::vector<working::Change> changes = changesOn(panel, lettering, stop);
         if (reachesRim(panel, changes)) {
@@ -457,7 +510,7 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& card, const std::stri
         }
         lettering->problems = problems;
         lettering->blank = blank::regionOf(card->blank);
-        lettering->sides = boundsOf(card->blank);
+        lettering->sides = boundsOf(card->blank, *lettering);
         return lettering;
     });
     if (stop.stop_requested()) {

@@ -16,7 +16,7 @@ struct Lettering {
     std::vector<working::PlacedLetters> inscriptions{};
     std::vector<check::Finding> problems{}; ///< typefaces that could not be opened, sides that are not there
     plane::Region blank{};                  ///< its first side
-    std::vector<check::SideBounds> sides{}; ///< all sides
+    std::vector<check::SideBounds> sides{}; ///< of sides with letters
 
     size_t letters() const; ///< of all inscriptions
 };

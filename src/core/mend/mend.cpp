@@ -58,7 +58,7 @@ std::optional<Offer> tried(const Mend& mend, const card::Made& made, check::Find
 } // namespace
 
 const std::vector<Mend>& mends() {
-    static const std::vector<Mend> all{largerSize(), letterSpace()};
+    static const std::vector<Mend> all{letterSpace(), largerSize()}; // the smaller change first
     return all;
 }
 
