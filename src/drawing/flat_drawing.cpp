@@ -497,8 +497,9 @@ QPolygonF FlatDrawing::frameOf(int inscription) const {
 }
 
 int FlatDrawing::inscriptionAt(QPointF mm, std::string_view side) const {
+    const std::string_view shown = sideOf(side).name;
     for (auto inscription = inscriptions_.rbegin(); inscription != inscriptions_.rend(); ++inscription) {
-        if (inscription->side != sideOf(side).name)
+        if (inscription->side != shown)
             continue;
         if (inscription->picked == Picked::byFrame &&
             frameOf(inscription->number).containsPoint(mm, Qt::WindingFill))

@@ -1,3 +1,4 @@
+#include "../boxes.hpp"
 #include "../sample_cards.hpp"
 #include "body/mesh.hpp"
 #include "body/pieces.hpp"
@@ -9,10 +10,6 @@ using working::Kind, working::Substance;
 
 namespace {
 
-plane::Ring box(double x0, double y0, double x1, double y1) {
-    const auto u = [](double v) { return plane::toUnits(v); };
-    return {{u(x0), u(y0)}, {u(x1), u(y0)}, {u(x1), u(y1)}, {u(x0), u(y1)}};
-}
 working::Columns columns(const plane::Region& blank, double thickness, std::vector<working::Worked> worked) {
     const auto made = working::columnsOf(working::changesOf(blank, thickness, worked));
     [&] { QVERIFY(made); }();

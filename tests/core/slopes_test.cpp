@@ -1,4 +1,5 @@
 // Material whose ends slope: every combination is one closed body without hollows, and holds what it should.
+#include "../boxes.hpp"
 #include "body/mesh.hpp"
 #include "body/pieces.hpp"
 #include "plane/gap.hpp"
@@ -13,10 +14,6 @@ using working::Change, working::Substance;
 
 namespace {
 
-plane::Ring box(double x0, double y0, double x1, double y1) {
-    const auto u = [](double v) { return plane::toUnits(v); };
-    return {{u(x0), u(y0)}, {u(x1), u(y0)}, {u(x1), u(y1)}, {u(x0), u(y1)}};
-}
 const plane::Region plate{{box(0, 0, 30, 20)}};
 constexpr double thickness = 3;
 

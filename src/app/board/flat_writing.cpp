@@ -96,10 +96,7 @@ void FlatView::moveCaretUpright(int lines) {
 }
 
 std::optional<QLineF> FlatView::caretLine() const {
-    const auto& flat = maker_.shown().flat;
-    const working::PlacedLetters* letters = flat && flat->liesOn(editor_.selected(), editor_.side())
-                                                ? flat->lettersOf(editor_.selected())
-                                                : nullptr;
+    const working::PlacedLetters* letters = shownLetters();
     if (!letters || !caret_)
         return std::nullopt;
     const setting::Setting& setting = *letters->setting;
@@ -127,10 +124,7 @@ void FlatView::paintCaret(QPainter& painter) const {
 }
 
 void FlatView::placeCaret(QPointF at) {
-    const auto& flat = maker_.shown().flat;
-    const working::PlacedLetters* letters = flat && flat->liesOn(editor_.selected(), editor_.side())
-                                                ? flat->lettersOf(editor_.selected())
-                                                : nullptr;
+    const working::PlacedLetters* letters = shownLetters();
     if (!letters || letters->setting->lines.empty())
         return;
     const QPointF mm = scale_.toMm(at);

@@ -1,6 +1,7 @@
 #include "app/card/stations.hpp"
 #include "app/controls/empty_out.hpp"
 #include "app/controls/looks.hpp"
+#include "blank/shape.hpp"
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QPushButton>
@@ -49,7 +50,7 @@ void BlankStation::refresh() {
     const blank::Blank& blank = editor_.card().blank;
     kind_->choose(int(blank.kind));
     refreshFields();
-    const bool there = blank.kind == blank::Kind::plate || blank.kind == blank::Kind::disc;
+    const bool there = blank::shapeOf(blank).takesHoles;
     addHole_->setVisible(there);
     holes_->setVisible(there);
     rebuildHoles();

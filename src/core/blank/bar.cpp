@@ -11,12 +11,7 @@ Shape bar() {
                 return side == "outside" ? plane::Vector{M_PI * b.diameter, b.length}
                                          : plane::Vector{b.diameter, b.diameter};
             },
-            [](const Blank& b, std::string_view side) {
-                const plane::Vector size = side == "outside" ? plane::Vector{M_PI * b.diameter, b.length}
-                                                             : plane::Vector{b.diameter, b.diameter};
-                return plane::Outline{
-                    {plane::roundedRectangle({0, 0}, size, side == "outside" ? 0 : b.diameter / 2)}};
-            },
+            [](const Blank& b, std::string_view side) { return side == "outside" ? 0 : b.diameter / 2; },
             [](const Blank& b, std::string_view side) { return side == "outside" ? b.diameter : b.length; },
             false,
             "outside",

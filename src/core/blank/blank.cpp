@@ -45,7 +45,7 @@ plane::Outline outlineOf(const Blank& blank, std::string_view side) {
     const plane::Vector size = sizeOf(blank, side);
     if (!(size.x > 0) || !(size.y > 0))
         return {};
-    return shapeOf(blank).outlineOf(blank, sideOf(blank, side));
+    return {{plane::roundedRectangle({0, 0}, size, shapeOf(blank).cornerOf(blank, sideOf(blank, side)))}};
 }
 
 plane::Outline holesOf(const Blank& blank, std::string_view side) {

@@ -9,10 +9,7 @@ Shape disc() {
             [](const Blank& b, std::string_view) {
                 return plane::Vector{b.diameter, b.diameter};
             },
-            [](const Blank& b, std::string_view) {
-                return plane::Outline{
-                    {plane::roundedRectangle({0, 0}, {b.diameter, b.diameter}, b.diameter / 2)}};
-            },
+            [](const Blank& b, std::string_view) { return b.diameter / 2; },
             [](const Blank& b, std::string_view) { return b.thickness; },
             true,
             {},

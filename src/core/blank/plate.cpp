@@ -9,9 +9,7 @@ Shape plate() {
             [](const Blank& b, std::string_view) {
                 return plane::Vector{b.width, b.height};
             },
-            [](const Blank& b, std::string_view) {
-                return plane::Outline{{plane::roundedRectangle({0, 0}, {b.width, b.height}, b.corner)}};
-            },
+            [](const Blank& b, std::string_view) { return b.corner; },
             [](const Blank& b, std::string_view) { return b.thickness; },
             true,
             {},

@@ -11,8 +11,8 @@ struct Shape {
     std::string_view name{};               ///< in cards
     std::vector<std::string_view> sides{}; ///< that words can lie on; the first where the card names none
     plane::Vector (*sizeOf)(const Blank&, std::string_view side) = nullptr; ///< width and height, mm
-    /// The side without holes, with true curves, mm.
-    plane::Outline (*outlineOf)(const Blank&, std::string_view side) = nullptr;
+    /// The radius of the side's corners, mm; what is more than half its size is cut to that.
+    double (*cornerOf)(const Blank&, std::string_view side) = nullptr;
     /// How much material lies behind the side, mm.
     double (*depthBehind)(const Blank&, std::string_view side) = nullptr;
     bool takesHoles = false;

@@ -16,7 +16,7 @@ Shape noBlank() {
             "none",
             {"front"},
             [](const Blank&, std::string_view) { return plane::Vector{}; },
-            [](const Blank&, std::string_view) { return plane::Outline{}; },
+            [](const Blank&, std::string_view) { return 0.0; },
             [](const Blank&, std::string_view) { return 0.0; },
             false,
             {},

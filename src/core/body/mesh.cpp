@@ -34,12 +34,19 @@ class Stand {
             return back_.at(plane::toMillimetres(-double(height) - thickness_));
         return front_.at(plane::toMillimetres(height));
     }
+    const Vertex& outwards() const { return front_.along; }
 
   private:
     blank::Ray front_{}, back_{};
     std::int32_t thickness_;
     bool wall_, separate_ = false;
 };
+
+/// Whether a neighbouring panel goes on across that corner of a triangle.
+bool isRim(const Panel& panel, const Subdivision& plan, const Triangle& triangle, int corner) {
+    return !panel.wall() && plan.inLayer(triangle.cell, 0) &&
+           !plan.inLayer(plan.cellAcross(triangle, corner), 0);
+}
 
 /// The surface of one panel's columns, added to a mesh.
 class Extraction {
@@ -176,7 +183,7 @@ class Extraction {
         std::vector<bool> on(plan_.points.size());
         for (const Triangle& triangle : plan_.triangles)
             for (size_t k = 0; k < 3; ++k)
-                if (!plan_.inLayer(plan_.cellAcross(triangle, int(k)), 0))
+                if (isRim(panel_, plan_, triangle, int(k)))
                     on[size_t(triangle.corners[(k + 1) % 3])] = on[size_t(triangle.corners[(k + 2) % 3])] =
                         true;
         return on;
@@ -395,32 +402,30 @@ Clash clashOf(std::span<const PanelColumns> parts) {
         if (!panel.frontRay)
             continue; // flat walls have no neighbours, and their rays never meet
         const auto& plan = columns.plan;
-        const auto isRim = [&](const Triangle& t, int k) {
-            return !panel.wall() && !plan.inLayer(plan.cellAcross(t, k), 0);
-        };
+        std::vector<Stand> stands; // by point
+        for (const Point p : plan.points)
+            stands.emplace_back(panel, p);
         for (const Triangle& triangle : plan.triangles) {
             const auto& material = columns.material[size_t(triangle.cell)];
             if (!panel.wall() && !material.empty() && !plan.inLayer(triangle.cell, 0))
                 return Clash::throughRim;
             if (!panel.wall() && material.empty() && plan.inLayer(triangle.cell, 0))
                 return Clash::turnedOver; // cut through all there is
-            std::array<Stand, 3> stands{Stand(panel, plan.points[size_t(triangle.corners[0])]),
-                                        Stand(panel, plan.points[size_t(triangle.corners[1])]),
-                                        Stand(panel, plan.points[size_t(triangle.corners[2])])};
+            const auto at = [&](const Level& level, size_t k) {
+                return stands[size_t(triangle.corners[k])].at(level.at(triangle.corners[k]));
+            };
             for (const Interval& interval : material)
                 for (const int end : {interval.low, interval.high}) {
                     const Level& level = columns.levels[size_t(end)];
                     if (level.height <= working::farDown)
                         continue;
-                    const Vertex a = stands[0].at(level.at(triangle.corners[0]));
-                    const Vertex n = space::cross(stands[1].at(level.at(triangle.corners[1])) - a,
-                                                  stands[2].at(level.at(triangle.corners[2])) - a);
-                    const Vertex along = panel.frontRay(plan.points[size_t(triangle.corners[0])]).along;
-                    if (space::dot(n, along) <= 0)
+                    const Vertex a = at(level, 0);
+                    const Vertex n = space::cross(at(level, 1) - a, at(level, 2) - a);
+                    if (space::dot(n, stands[size_t(triangle.corners[0])].outwards()) <= 0)
                         return Clash::turnedOver;
                 }
-            for (int k = 0; k < 3 && plan.inLayer(triangle.cell, 0); ++k) {
-                if (!isRim(triangle, k))
+            for (int k = 0; k < 3; ++k) {
+                if (!isRim(panel, plan, triangle, k))
                     continue;
                 const auto plain = [&](int corner) { return columns.high(material.back(), corner) == 0; };
                 const bool whole = material.size() == 1 && plain(triangle.corners[size_t(k + 1) % 3]) &&

@@ -1,5 +1,6 @@
 #include "plane/noding.hpp"
 #include "plane/near_boxes.hpp"
+#include "plane/point_hash.hpp"
 #include "plane/segment.hpp"
 #include <optional>
 
@@ -7,13 +8,11 @@ namespace bollard::plane {
 namespace {
 
 struct OpenEdge {
-    LayerSet layers;
-    bool crease;
-    Point from, to;
+    LooseEdge edge;
     std::vector<Point> splits{};
 };
 
-std::optional<Point> crossing(const OpenEdge& a, const OpenEdge& b) {
+std::optional<Point> crossing(const LooseEdge& a, const LooseEdge& b) {
     const auto p = turn(a.from, a.to, b.from), q = turn(a.from, a.to, b.to);
     const auto r = turn(b.from, b.to, a.from), s = turn(b.from, b.to, a.to);
     const bool proper = ((p > 0 && q < 0) || (p < 0 && q > 0)) && ((r > 0 && s < 0) || (r < 0 && s > 0));
@@ -26,26 +25,26 @@ std::optional<Point> crossing(const OpenEdge& a, const OpenEdge& b) {
 
 bool splitPair(OpenEdge& a, OpenEdge& b) {
     const size_t before = a.splits.size() + b.splits.size();
-    if (const std::optional<Point> p = crossing(a, b)) {
-        if (*p != a.from && *p != a.to)
-            a.splits.push_back(*p);
-        if (*p != b.from && *p != b.to)
-            b.splits.push_back(*p);
+    const auto split = [](OpenEdge& open, Point p) {
+        if (p != open.edge.from && p != open.edge.to)
+            open.splits.push_back(p);
+    };
+    if (const std::optional<Point> p = crossing(a.edge, b.edge)) {
+        split(a, *p);
+        split(b, *p);
     }
-    for (const Point p : {b.from, b.to})
-        if (strictlyWithin(a.from, a.to, p))
-            a.splits.push_back(p);
-    for (const Point p : {a.from, a.to})
-        if (strictlyWithin(b.from, b.to, p))
-            b.splits.push_back(p);
+    for (const auto& [open, other] : {std::pair{&a, &b}, std::pair{&b, &a}})
+        for (const Point p : {other->edge.from, other->edge.to})
+            if (strictlyWithin(open->edge.from, open->edge.to, p))
+                open->splits.push_back(p);
     return a.splits.size() + b.splits.size() > before;
 }
 
 bool splitAll(std::vector<OpenEdge>& edges, const std::stop_token& stop) {
     std::vector<Box> boxes(edges.size());
     for (size_t i = 0; i < edges.size(); ++i) {
-        boxes[i].include(edges[i].from);
-        boxes[i].include(edges[i].to);
+        boxes[i].include(edges[i].edge.from);
+        boxes[i].include(edges[i].edge.to);
     }
     if (stop.stop_requested())
         return false;
@@ -55,27 +54,18 @@ bool splitAll(std::vector<OpenEdge>& edges, const std::stop_token& stop) {
     return any;
 }
 
-std::vector<LooseEdge> pieces(std::vector<OpenEdge>& edges) {
-    std::vector<LooseEdge> result;
-    for (OpenEdge& edge : edges) {
-        const Vector start = vectorOf(edge.from), along = vectorOf(edge.to - edge.from);
-        std::ranges::sort(edge.splits, {}, [&](Point p) { return dot(vectorOf(p) - start, along); });
-        edge.splits.push_back(edge.to);
-        Point last = edge.from;
-        for (const Point p : edge.splits) {
-            result.push_back({last, p, edge.layers, edge.crease});
-            last = p;
-        }
-    }
-    return result;
-}
-
-size_t hashOf(Point p) {
-    const std::uint64_t key = std::uint64_t(std::uint32_t(p.x)) << 32 | std::uint32_t(p.y);
-    return size_t((key ^ key >> 29) * 0x9E3779B97F4A7C15u >> 20);
-}
-
 } // namespace
+
+void addPieces(std::vector<LooseEdge>& pieces, const LooseEdge& edge, std::vector<Point> splits) {
+    const Vector start = vectorOf(edge.from), along = vectorOf(edge.to - edge.from);
+    std::ranges::sort(splits, {}, [&](Point p) { return dot(vectorOf(p) - start, along); });
+    splits.push_back(edge.to);
+    Point last = edge.from;
+    for (const Point p : splits) {
+        pieces.push_back({last, p, edge.layers, edge.crease});
+        last = p;
+    }
+}
 
 EdgeGraph::EdgeGraph(std::span<const LooseEdge> edges, LayerSets& sets) {
     size_t size = 16;
@@ -112,7 +102,7 @@ EdgeGraph::EdgeGraph(std::span<const LooseEdge> edges, LayerSets& sets) {
 
 int EdgeGraph::indexOf(Point p) {
     // At most two points an edge, and four slots: a free one is always found.
-    for (size_t slot = hashOf(p) & (slots_.size() - 1);; slot = (slot + 1) & (slots_.size() - 1)) {
+    for (size_t slot = PointHash{}(p) & (slots_.size() - 1);; slot = (slot + 1) & (slots_.size() - 1)) {
         int& number = slots_[slot];
         if (number < 0) {
             number = int(points_.size());
@@ -139,14 +129,17 @@ std::pair<EdgeGraph, bool> noded(const EdgeGraph& graph, LayerSets& sets, const 
         std::vector<OpenEdge> edges;
         edges.reserve(current.edges().size());
         for (const GraphEdge& edge : current.edges())
-            edges.push_back({edge.layers, edge.crease, current.points()[size_t(edge.low)],
-                             current.points()[size_t(edge.high)]});
+            edges.push_back({{current.points()[size_t(edge.low)], current.points()[size_t(edge.high)],
+                              edge.layers, edge.crease}});
         const bool split = splitAll(edges, stop);
         if (stop.stop_requested())
             break;
         if (!split)
             return {std::move(current), true};
-        current = EdgeGraph(pieces(edges), sets);
+        std::vector<LooseEdge> pieces;
+        for (OpenEdge& edge : edges)
+            addPieces(pieces, edge.edge, std::move(edge.splits));
+        current = EdgeGraph(pieces, sets);
     }
     return {std::move(current), false};
 }

@@ -13,15 +13,20 @@ struct LooseEdge {
     bool crease = false;
 };
 
+/// Adds the edge, cut at points of it in any order.
+void addPieces(std::vector<LooseEdge>& pieces, const LooseEdge& edge, std::vector<Point> splits);
+
 /// Points, each once, and the edges between them. Edges given twice cancel out layer by layer, as two
 /// coinciding boundaries do; creases do not.
 class EdgeGraph {
   public:
     EdgeGraph(std::span<const LooseEdge> edges, LayerSets& sets);
 
-    const std::vector<Point>& points() const { return points_; }
+    const std::vector<Point>& points() const& { return points_; }
+    std::vector<Point> points() && { return std::move(points_); }
     /// Sorted by their points, each pair once; those without layers are creases.
-    const std::vector<GraphEdge>& edges() const { return edges_; }
+    const std::vector<GraphEdge>& edges() const& { return edges_; }
+    std::vector<GraphEdge> edges() && { return std::move(edges_); }
     /// The edge between two points; null when there is none.
     const GraphEdge* between(int a, int b) const;
 

@@ -142,12 +142,12 @@ std::optional<std::vector<LayerSet>> floodCells(Delaunay& delaunay, const EdgeGr
     return cells;
 }
 
-Subdivision collected(Delaunay& delaunay, std::vector<LayerSet> cells, const EdgeGraph& graph) {
+Subdivision collected(Delaunay& delaunay, std::vector<LayerSet> cells, EdgeGraph&& graph) {
     Subdivision result;
     result.cells = std::move(cells);
     result.outside = delaunay.infinite_face()->info();
-    result.points = graph.points();
-    result.edges = graph.edges();
+    result.points = std::move(graph).points();
+    result.edges = std::move(graph).edges();
     result.triangles.reserve(delaunay.number_of_faces());
     std::vector<Delaunay::Face_handle> faces;
     faces.reserve(delaunay.number_of_faces());
@@ -168,15 +168,16 @@ Subdivision collected(Delaunay& delaunay, std::vector<LayerSet> cells, const Edg
     return result;
 }
 
-/// Triangulation and cells together; nothing when the graph's edges meet outside their ends.
-std::optional<Subdivision> overlaid(const EdgeGraph& graph, LayerSets& sets, const std::stop_token& stop) {
+/// Triangulation and cells together, which take over the graph; nothing, and the graph as it was, when its
+/// edges meet outside their ends.
+std::optional<Subdivision> overlaid(EdgeGraph& graph, LayerSets& sets, const std::stop_token& stop) {
     std::optional<Delaunay> delaunay = triangulated(graph, stop);
     if (!delaunay || stop.stop_requested())
         return std::nullopt;
     std::optional<std::vector<LayerSet>> cells = floodCells(*delaunay, graph, sets);
     if (!cells || stop.stop_requested())
         return std::nullopt;
-    return collected(*delaunay, std::move(*cells), graph);
+    return collected(*delaunay, std::move(*cells), std::move(graph));
 }
 
 void addLoose(std::vector<LooseEdge>& loose, std::span<const LayerEdge> edges, LayerSets& sets) {
@@ -188,7 +189,7 @@ void addLoose(std::vector<LooseEdge>& loose, std::span<const LayerEdge> edges, L
 
 quantity::Result<Subdivision> laidOut(std::span<const LooseEdge> edges, LayerSets sets,
                                       const std::stop_token& stop) {
-    const EdgeGraph graph(edges, sets);
+    EdgeGraph graph(edges, sets);
     if (graph.edges().empty()) {
         Subdivision nothing;
         nothing.cells = {noLayer};
@@ -196,7 +197,7 @@ quantity::Result<Subdivision> laidOut(std::span<const LooseEdge> edges, LayerSet
     }
     std::optional<Subdivision> plan = overlaid(graph, sets, stop);
     if (!plan && !stop.stop_requested()) {
-        const auto [split, settled] = noded(graph, sets, stop);
+        auto [split, settled] = noded(graph, sets, stop);
         if (settled)
             plan = overlaid(split, sets, stop);
     }
@@ -239,18 +240,10 @@ quantity::Result<Subdivision> refined(const Subdivision& plan, std::span<const S
         at[{split.low, split.high}].push_back(split.at);
     std::vector<LooseEdge> loose;
     for (const GraphEdge& edge : plan.edges) {
-        Point last = plan.points[size_t(edge.low)];
-        const Point end = plan.points[size_t(edge.high)];
-        if (const auto found = at.find({edge.low, edge.high}); found != at.end()) {
-            const Point start = last;
-            std::ranges::sort(found->second, {},
-                              [&](Point p) { return dot(vectorOf(p - start), vectorOf(end - start)); });
-            for (const Point p : found->second) {
-                loose.push_back({last, p, edge.layers, edge.crease});
-                last = p;
-            }
-        }
-        loose.push_back({last, end, edge.layers, edge.crease});
+        const auto found = at.find({edge.low, edge.high});
+        addPieces(loose,
+                  {plan.points[size_t(edge.low)], plan.points[size_t(edge.high)], edge.layers, edge.crease},
+                  found == at.end() ? std::vector<Point>{} : std::move(found->second));
     }
     addLoose(loose, more, sets);
     return laidOut(loose, std::move(sets), stop);

@@ -37,6 +37,20 @@ std::vector<int> endsOf(const std::vector<Interval>& material) {
     return ends;
 }
 
+/// How much higher `one` lies at the point.
+std::int64_t difference(const Columns& columns, int one, int other, int point) {
+    return std::int64_t(columns.levels[size_t(one)].at(point)) - columns.levels[size_t(other)].at(point);
+}
+
+void setHeight(Level& level, int point, std::int32_t height) {
+    const auto place =
+        std::ranges::lower_bound(level.byPoint, point, {}, &std::pair<int, std::int32_t>::first);
+    if (place != level.byPoint.end() && place->first == point)
+        place->second = height;
+    else if (level.height != height)
+        level.byPoint.insert(place, {point, height});
+}
+
 int signOf(std::int64_t difference) {
     return difference > rounding ? 1 : difference < -rounding ? -1 : 0;
 }
@@ -125,15 +139,8 @@ void Slopes::findLevels(Columns& columns) {
         return;
     for (size_t p = 0; p < plan.points.size(); ++p)
         for (auto met = met_.lower_bound({plan.points[p], 0});
-             met != met_.end() && met->first.first == plan.points[p]; ++met) {
-            auto& byPoint = columns.levels[size_t(met->first.second)].byPoint;
-            const auto place =
-                std::ranges::lower_bound(byPoint, int(p), {}, &std::pair<int, std::int32_t>::first);
-            if (place != byPoint.end() && place->first == int(p))
-                place->second = met->second;
-            else if (columns.levels[size_t(met->first.second)].height != met->second)
-                byPoint.insert(place, {int(p), met->second});
-        }
+             met != met_.end() && met->first.first == plan.points[p]; ++met)
+            setHeight(columns.levels[size_t(met->first.second)], int(p), met->second);
 }
 
 bool Slopes::isEdge(const Columns& columns, int a, int b) const {
@@ -166,8 +173,7 @@ Point Slopes::meeting(const Columns& columns, int a, int b, int one, int other) 
 void Slopes::crossIn(const Columns& columns, const Triangle& triangle, int one, int other) {
     std::array<int, 3> signs{};
     for (size_t k = 0; k < 3; ++k)
-        signs[k] = signOf(std::int64_t(columns.levels[size_t(one)].at(triangle.corners[k])) -
-                          columns.levels[size_t(other)].at(triangle.corners[k]));
+        signs[k] = signOf(difference(columns, one, other, triangle.corners[k]));
     if (*std::ranges::min_element(signs) >= 0 || *std::ranges::max_element(signs) <= 0)
         return;
     std::vector<Point> ends;
@@ -182,10 +188,7 @@ void Slopes::crossIn(const Columns& columns, const Triangle& triangle, int one, 
 }
 
 void Slopes::crossAlong(const Columns& columns, int a, int b, int one, int other) {
-    const auto difference = [&](int p) {
-        return std::int64_t(columns.levels[size_t(one)].at(p)) - columns.levels[size_t(other)].at(p);
-    };
-    const std::int64_t da = difference(a), db = difference(b);
+    const std::int64_t da = difference(columns, one, other, a), db = difference(columns, one, other, b);
     if (signOf(da) * signOf(db) < 0 && std::min(std::llabs(da), std::llabs(db)) > crooked)
         meeting(columns, a, b, one, other);
 }
@@ -232,12 +235,7 @@ bool Slopes::settle(Columns& columns) const {
         Level& mover = columns.levels[size_t(firmIsOne ? other : one)];
         const std::int32_t height = columns.levels[size_t(firmIsOne ? one : other)].at(point);
         sound = sound && std::abs(mover.at(point) - height) <= crooked;
-        const auto place =
-            std::ranges::lower_bound(mover.byPoint, point, {}, &std::pair<int, std::int32_t>::first);
-        if (place != mover.byPoint.end() && place->first == point)
-            place->second = height;
-        else
-            mover.byPoint.insert(place, {point, height});
+        setHeight(mover, point, height);
         moved = true;
     };
     const plane::Subdivision& plan = columns.plan;
@@ -249,8 +247,7 @@ bool Slopes::settle(Columns& columns) const {
             const std::vector<int> ends = endsOf(material);
             for (const int corner : triangle.corners)
                 for (size_t i = 1; i < ends.size(); ++i)
-                    if (columns.levels[size_t(ends[i - 1])].at(corner) >
-                        columns.levels[size_t(ends[i])].at(corner))
+                    if (difference(columns, ends[i - 1], ends[i], corner) > 0)
                         join(ends[i - 1], ends[i], corner);
             for (int k = 0; k < 3; ++k) {
                 const int across = plan.cellAcross(triangle, k);
@@ -259,11 +256,8 @@ bool Slopes::settle(Columns& columns) const {
                 const int a = triangle.corners[size_t(k + 1) % 3], b = triangle.corners[size_t(k + 2) % 3];
                 for (const int one : ends)
                     for (const int other : endsOf(columns.material[size_t(across)])) {
-                        const auto difference = [&](int p) {
-                            return std::int64_t(columns.levels[size_t(one)].at(p)) -
-                                   columns.levels[size_t(other)].at(p);
-                        };
-                        const std::int64_t da = difference(a), db = difference(b);
+                        const std::int64_t da = difference(columns, one, other, a),
+                                           db = difference(columns, one, other, b);
                         if ((da < 0 && db > 0) || (da > 0 && db < 0))
                             join(one, other, std::llabs(da) < std::llabs(db) ? a : b);
                     }

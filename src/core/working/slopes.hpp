@@ -1,6 +1,7 @@
 // Levels that slope: where they bend, how high they lie at each point, and where they run through each other.
 #pragma once
 #include "plane/gap.hpp"
+#include "plane/point_hash.hpp"
 #include "working/columns.hpp"
 #include <map>
 #include <memory>
@@ -29,16 +30,10 @@ class Slopes {
     bool settle(Columns& columns) const;
 
   private:
-    struct PointHash {
-        std::size_t operator()(plane::Point p) const {
-            const std::uint64_t key = std::uint64_t(std::uint32_t(p.x)) << 32 | std::uint32_t(p.y);
-            return std::size_t((key ^ key >> 29) * 0x9E3779B97F4A7C15u >> 20);
-        }
-    };
     /// What is known of one change whose profiles slope.
     struct Sloping {
         std::vector<std::int32_t> insets{}; ///< where a profile bends, ascending, without 0
-        std::unordered_map<plane::Point, double, PointHash> known{};
+        std::unordered_map<plane::Point, double, plane::PointHash> known{};
         std::unique_ptr<const plane::BoundaryIndex> boundary{};
     };
 

@@ -1,0 +1,15 @@
+// Points as keys of hash tables.
+#pragma once
+#include "plane/point.hpp"
+#include <cstddef>
+
+namespace bollard::plane {
+
+struct PointHash {
+    std::size_t operator()(Point p) const {
+        const std::uint64_t key = std::uint64_t(std::uint32_t(p.x)) << 32 | std::uint32_t(p.y);
+        return std::size_t((key ^ key >> 29) * 0x9E3779B97F4A7C15u >> 20);
+    }
+};
+
+} // namespace bollard::plane
