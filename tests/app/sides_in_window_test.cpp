@@ -35,7 +35,12 @@ class SidesInWindowTest : public QObject {
         QVERIFY(sides().isVisible());
         QCOMPARE(sides().button(0)->text(), QString("outside"));
         QCOMPARE(sides().button(2)->text(), QString("end"));
-        QVERIFY(sides().geometry().right() < flat().width());
+        for (const char* sample : {"transom", "fender-pin"}) { // another blank on a board that is shown
+            open(sample);
+            QVERIFY(sides().isVisible() && !sides().visibleRegion().isEmpty());
+            QVERIFY(sides().size() == sides().sizeHint());
+            QVERIFY(flat().rect().contains(QRect(sides().mapTo(&flat(), QPoint(0, 0)), sides().size())));
+        }
         editor().edit({}, {}, [](card::Card& card) { card.blank.kind = blank::Kind::none; });
         QVERIFY(!sides().isVisible());
     }

@@ -24,6 +24,7 @@ void SideChoice::refresh() {
         layout()->addWidget(choice_);
         connect(choice_, &Choice::picked, this,
                 [this](int side) { editor_.showSide(std::string(sides_[size_t(side)])); });
+        choice_->show(); // or a board that is shown already gives it no room
         setVisible(sides_.size() > 1);
         adjustSize();
         emit resized();
