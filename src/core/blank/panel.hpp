@@ -20,11 +20,11 @@ struct Ray {
 /// One plan with a side in front of it and, where it is a wall, a side behind. A panel without a back has no
 /// inner end: its neighbours close it, welded corner by corner where their rims have the same places.
 struct Panel {
-    std::string_view front{};
-    std::string_view back{}; ///< empty: none
-    plane::Region outline{}; ///< on the plan
-    plane::Cuts cuts{};      ///< where triangles must end; empty where the panel is flat
-    double thickness = 0;    ///< mm, of a wall
+    std::string_view front = "front";
+    std::string_view back = "back"; ///< empty: none
+    plane::Region outline{};        ///< on the plan
+    plane::Cuts cuts{};             ///< where triangles must end; empty where the panel is flat
+    double thickness = 0;           ///< mm, of a wall
     /// For each point of the plan; null: the point itself, its height along z.
     std::function<Ray(plane::Point)> frontRay{};
     std::function<Ray(plane::Point)>

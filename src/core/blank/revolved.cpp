@@ -43,6 +43,7 @@ Panel revolved(std::string_view side, const Meridian& meridian, double ownRadius
                const std::vector<double>& cuts, int strips) {
     Panel panel;
     panel.front = side;
+    panel.back = {};
     panel.cuts.u = borders(ownRadius, strips);
     for (const double v : cuts)
         panel.cuts.v.push_back(plane::toUnits(v));
@@ -68,6 +69,7 @@ Panel revolved(std::string_view side, const Meridian& meridian, double ownRadius
 Panel endFace(std::string_view side, const Meridian& meridian, double ownRadius, int strips, bool atEnd) {
     Panel panel;
     panel.front = side;
+    panel.back = {};
     const Panel neighbour = revolved(side, meridian, ownRadius, {0, meridian.length}, strips);
     const Meridian::Place place = meridian.at(atEnd ? meridian.length : 0);
     const double up = atEnd ? -1 : 1; // z on the plan

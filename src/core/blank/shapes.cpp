@@ -25,8 +25,6 @@ Shape noBlank() {
 
 Panel flatWall(const Blank& blank) {
     Panel panel;
-    panel.front = "front";
-    panel.back = "back";
     panel.outline = regionOf(blank);
     panel.thickness = blank.thickness;
     return panel;

@@ -178,7 +178,7 @@ class Extraction {
 
     /// The points where a neighbouring panel goes on; none for walls.
     std::vector<bool> rimPoints() const {
-        if (panel_.wall() || panel_.front.empty())
+        if (panel_.wall())
             return {};
         std::vector<bool> on(plan_.points.size());
         for (const Triangle& triangle : plan_.triangles)
@@ -277,7 +277,7 @@ class Extraction {
         if (across == triangle.cell)
             return;
         const auto& own = spans_[size_t(triangle.cell)];
-        if (own.empty() || (!panel_.front.empty() && !panel_.wall() && !plan_.inLayer(across, 0)))
+        if (own.empty() || isRim(panel_, plan_, triangle, k))
             return; // a neighbouring panel goes on there
         const int a = triangle.corners[size_t(k + 1) % 3], b = triangle.corners[size_t(k + 2) % 3];
         // In the same order at both ends of the edge; equal at one of them at most.

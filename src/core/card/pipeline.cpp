@@ -1,12 +1,10 @@
 #include "card/pipeline.hpp"
 #include "blank/shape.hpp"
+#include "card/solid.hpp"
 #include "card/step.hpp"
-#include "plane/near_boxes.hpp"
-#include "working/changes.hpp"
 #include <array>
 #include <filesystem>
 #include <optional>
-#include <tbb/parallel_invoke.h>
 #include <tbb/task_group.h>
 
 namespace bollard::card {
@@ -91,10 +89,10 @@ check::Reach reachOf(const Card& card) {
     return reach;
 }
 
-struct SolidKey {
-    std::shared_ptr<const Lettering> lettering;
+struct PanelsKey {
     blank::Blank blank{};
-    bool operator==(const SolidKey&) const = default;
+    double tallest = 0;
+    bool operator==(const PanelsKey&) const = default;
 };
 
 struct FindingsKey {
@@ -114,9 +112,6 @@ type::TypefaceChoice resolved(type::TypefaceChoice choice, const std::string& fo
     return choice;
 }
 
-/// Below this, handing work to another thread costs more than it saves.
-constexpr size_t lettersWorthTasks = 60;
-
 /// What the blank's edges are to letters, of each side that has some.
 std::vector<check::SideBounds> boundsOf(const blank::Blank& blank, const Lettering& lettering) {
     std::vector<check::SideBounds> bounds;
@@ -130,157 +125,6 @@ std::vector<check::SideBounds> boundsOf(const blank::Blank& blank, const Letteri
         bounds.push_back({side, known ? lettering.blank : blank::boundaryOf(blank, side), turn});
     }
     return bounds;
-}
-
-/// What is done to a panel, on its front and from behind.
-std::vector<working::Change> changesOn(const blank::Panel& panel, const Lettering& lettering,
-                                       const std::stop_token& stop) {
-    const bool any = !panel.outline.empty();
-    const double thickness = !any                                  ? 0
-                             : panel.wall() || panel.front.empty() ? panel.thickness
-                                                                   : working::endless;
-    std::vector<working::Change> changes = working::changesOf(
-        panel.outline, thickness,
-        working::workedOf(lettering.inscriptions, stop, panel.front.empty() ? "front" : panel.front));
-    if (!panel.wall())
-        return changes;
-    const plane::Box box = plane::boxOf(panel.outline);
-    for (working::Worked worked : working::workedOf(lettering.inscriptions, stop, panel.back)) {
-        worked.region = plane::shifted(plane::mirrored(worked.region), {box.low.x + box.high.x, 0});
-        for (working::Change& change : working::changesOf(worked, thickness))
-            changes.push_back(working::fromBehind(std::move(change), thickness));
-    }
-    return changes;
-}
-
-/// Pieces and drop-outs of all panels together: what has some of the blank hangs together inside it.
-check::DropOuts dropOutsOf(const Solid& solid, const Lettering& lettering, const std::stop_token& stop) {
-    check::DropOuts all;
-    for (size_t i = 0; i < solid.columns.size(); ++i) {
-        check::DropOuts here = check::dropOutsOf(solid.columns[i], body::piecesOf(solid.columns[i]),
-                                                 solid.panels[i], lettering.inscriptions, stop);
-        all.pieces += i == 0 ? here.pieces : std::max(0, here.pieces - 1);
-        all.strayPieces += here.strayPieces;
-        std::ranges::move(here.loose, std::back_inserter(all.loose));
-    }
-    return all;
-}
-
-std::optional<quantity::Problem> problemOf(body::Clash clash) {
-    switch (clash) {
-    case body::Clash::turnedOver:
-        return quantity::Problem{quantity::ProblemKind::cutTooDeep};
-    case body::Clash::throughRim:
-        return quantity::Problem{quantity::ProblemKind::rimCrossed};
-    case body::Clash::none:
-        break;
-    }
-    return std::nullopt;
-}
-
-/// What is worked on a side that others join must not reach its edge.
-bool reachesRim(const blank::Panel& panel, std::span<const working::Change> changes) {
-    if (panel.wall() || panel.front.empty() || changes.empty())
-        return false;
-    const plane::Box box = plane::boxOf(panel.outline);
-    for (const working::Change& change : changes.subspan(1)) {
-        const plane::Box own = plane::boxOf(change.region);
-        if (own.empty())
-            continue;
-        if (own.low.y <= box.low.y || own.high.y >= box.high.y)
-            return true;
-        if (!panel.cuts.around && !plane::without(change.region, panel.outline).empty())
-            return true;
-    }
-    return false;
-}
-
-/// Letters of sides that join may reach into each other inside the blank. By their boxes in space, so it may
-/// be said too often.
-bool sidesMeet(std::span<const blank::Panel> panels, const Lettering& lettering) {
-    struct Reach {
-        const blank::Panel* panel;
-        double low, high; // along y
-    };
-    std::vector<Reach> reaches;
-    std::vector<plane::Box> boxes; // across y
-    for (const working::PlacedLetters& letters : lettering.inscriptions) {
-        const auto panel = std::ranges::find(panels, letters.side, &blank::Panel::front);
-        if (panel == panels.end() || panel->wall() || !panel->frontRay)
-            continue;
-        const working::Working& working = letters.working;
-        const bool cut = working::cuts(working.kind);
-        const std::array heights{cut ? -working.depth : -working.bedding, cut ? 0 : working.height};
-        const std::int32_t turn = panel->cuts.turn();
-        for (const plane::Region& letter : letters.onSide) {
-            Reach reach{&*panel, std::numeric_limits<double>::max(), std::numeric_limits<double>::lowest()};
-            plane::Box box;
-            for (const plane::Ring& ring : letter.rings)
-                for (plane::Point p : ring) {
-                    if (turn > 0)
-                        p.x = (p.x % turn + turn) % turn;
-                    const blank::Ray ray = panel->frontRay(p);
-                    for (const double height : heights) {
-                        const space::Vertex at = ray.at(height);
-                        box.include(plane::Point{plane::toUnits(at.x), plane::toUnits(at.z)});
-                        reach.low = std::min(reach.low, at.y);
-                        reach.high = std::max(reach.high, at.y);
-                    }
-                }
-            if (box.empty())
-                continue;
-            reaches.push_back(reach);
-            boxes.push_back(box);
-        }
-    }
-    return std::ranges::any_of(plane::nearBoxes(boxes), [&](const auto& pair) {
-        const Reach &a = reaches[size_t(pair.first)], &b = reaches[size_t(pair.second)];
-        return a.panel != b.panel && a.low < b.high && b.low < a.high;
-    });
-}
-
-Solid solidOf(const Lettering& lettering, const blank::Blank& blank, const std::stop_token& stop) {
-    Solid solid;
-    double tallest = 0;
-    for (const working::PlacedLetters& letters : lettering.inscriptions)
-        if (!working::cuts(letters.working.kind))
-            tallest = std::max(tallest, letters.working.height + letters.working.bedding);
-        else
-            tallest = std::max(tallest, letters.working.depth);
-    solid.panels = blank::shapeOf(blank).panelsOf(blank, tallest);
-    if (sidesMeet(solid.panels, lettering)) {
-        solid.problem = quantity::Problem{quantity::ProblemKind::sidesMeet};
-        return solid;
-    }
-    for (const blank::Panel& panel : solid.panels) {
-        const std::vector<working::Change> changes = changesOn(panel, lettering, stop);
-        if (reachesRim(panel, changes)) {
-            solid.problem = quantity::Problem{quantity::ProblemKind::rimCrossed};
-            return solid;
-        }
-        auto columns = working::columnsOf(changes, stop, panel.cuts);
-        if (!columns) {
-            solid.problem = columns.problem();
-            return solid;
-        }
-        solid.columns.push_back(*std::move(columns));
-    }
-    const std::vector<body::PanelColumns> parts = solid.parts();
-    if (const auto problem = problemOf(body::clashOf(parts))) {
-        solid.problem = problem;
-        return solid;
-    }
-    const auto mesh = [&] { solid.mesh = body::meshOf(parts, body::Selection::everything, stop); };
-    const auto pieces = [&] { solid.dropOuts = dropOutsOf(solid, lettering, stop); };
-    if (lettering.letters() < lettersWorthTasks) {
-        mesh();
-        pieces();
-    } else {
-        tbb::parallel_invoke(mesh, pieces);
-    }
-    if (stop.stop_requested())
-        solid.problem = quantity::Problem{quantity::ProblemKind::stopped};
-    return solid;
 }
 
 /// What findings are about, and whether the card lets them stand.
@@ -307,24 +151,18 @@ void name(std::vector<check::Finding>& findings, const Card& card) {
 
 struct Pipeline::Memory {
     explicit Memory(Journal& journal)
-        : lettering("letters", journal), measures("measures", journal), solid("solid", journal),
-          checked("findings", journal) {}
+        : lettering("letters", journal), measures("measures", journal), panels("panels", journal),
+          solid("solid", journal), checked("findings", journal) {}
 
     /// Those of the last run, then some that runs before it needed.
     std::vector<Set> settings;
     Step<LetteringKey, Lettering> lettering;
     Step<MeasureKey, check::Measures> measures;
-    Step<SolidKey, Solid> solid;
+    Step<PanelsKey, std::vector<blank::Panel>> panels;
+    Step<std::shared_ptr<const Lettering>, Solid> solid;
     Step<FindingsKey, Checked> checked;
     check::MeasureMemory measured;
 };
-
-std::vector<body::PanelColumns> Solid::parts() const {
-    std::vector<body::PanelColumns> parts;
-    for (size_t i = 0; i < columns.size(); ++i)
-        parts.push_back({panels[i], columns[i]});
-    return parts;
-}
 
 size_t Lettering::letters() const {
     size_t letters = 0;
@@ -528,9 +366,14 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& card, const std::stri
     const size_t letters = made.lettering->letters();
     std::shared_ptr<const Solid> solid;
     const auto makeSolid = [&] {
-        solid = memory_->solid({made.lettering, card->blank}, weight, [&] {
+        solid = memory_->solid(made.lettering, weight, [&] {
             ++counts_.solids;
-            return std::make_shared<const Solid>(solidOf(*made.lettering, card->blank, stop));
+            const PanelsKey panelsKey{card->blank, tallestOf(*made.lettering)};
+            const auto panels = memory_->panels(panelsKey, 1, [&] {
+                return std::make_shared<const std::vector<blank::Panel>>(
+                    blank::shapeOf(card->blank).panelsOf(card->blank, panelsKey.tallest));
+            });
+            return std::make_shared<const Solid>(solidOf(*made.lettering, panels, stop));
         });
         if (stop.stop_requested() && solid->problem)
             memory_->solid.forget();

@@ -23,7 +23,7 @@ struct Lettering {
 
 /// The solid part. When it could not be built the problem tells why and the rest is empty.
 struct Solid {
-    std::vector<blank::Panel> panels{};
+    std::shared_ptr<const std::vector<blank::Panel>> panels{};
     std::vector<working::Columns> columns{}; ///< by panel
     body::Mesh mesh{};
     check::DropOuts dropOuts{};

@@ -43,7 +43,7 @@ DropOuts dropOutsOf(const working::Columns& columns, const body::Pieces& pieces,
     const plane::Box box = plane::boxOf(panel.outline);
     for (size_t slot = 0; slot < inscriptions.size(); ++slot) {
         const bool behind = panel.wall() && inscriptions[slot].side == panel.back;
-        if (!panel.front.empty() && inscriptions[slot].side != panel.front && !behind)
+        if (inscriptions[slot].side != panel.front && !behind)
             continue;
         for (size_t i = 0; i < inscriptions[slot].onSide.size() && !stop.stop_requested(); ++i) {
             const int index = inscriptions[slot].setting->letters[i].index;
@@ -54,10 +54,7 @@ DropOuts dropOutsOf(const working::Columns& columns, const body::Pieces& pieces,
                 plane::Point at = plane::pointBeside(ring, !hole);
                 if (behind)
                     at.x = box.low.x + box.high.x - at.x;
-                if (panel.cuts.around) // past an end of the plan it comes in at the other
-                    at.x = panel.cuts.u.front() +
-                           ((at.x - panel.cuts.u.front()) % panel.cuts.turn() + panel.cuts.turn()) %
-                               panel.cuts.turn();
+                at.x = panel.cuts.within(at.x);
                 const int piece = body::pieceAt(columns, pieces, at, hint, behind);
                 if (piece < 0)
                     continue;

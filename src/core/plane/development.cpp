@@ -80,8 +80,8 @@ class Development {
     }
 
     void bringIn(LayerEdge& piece) const {
-        const std::int64_t middle = (std::int64_t(piece.from.x) + piece.to.x) / 2 - start_;
-        const auto shift = std::int32_t(floorDivided(middle, cuts_.turn()) * cuts_.turn());
+        const auto middle = std::int32_t((std::int64_t(piece.from.x) + piece.to.x) / 2);
+        const std::int32_t shift = middle - cuts_.within(middle);
         for (Point* p : {&piece.from, &piece.to}) // one that ends a hair beyond by rounding ends there
             p->x = std::clamp(p->x - shift, start_, cuts_.u.back());
     }

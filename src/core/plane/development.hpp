@@ -14,6 +14,10 @@ struct Cuts {
     bool empty() const { return u.empty(); }
     /// How far it is round; 0 where the plan does not close.
     std::int32_t turn() const { return around ? u.back() - u.front() : 0; }
+    /// Where it lies within the plan: what runs past an end of one that closes comes in at the other.
+    std::int32_t within(std::int32_t at) const {
+        return around ? u.front() + ((at - u.front()) % turn() + turn()) % turn() : at;
+    }
 };
 
 /// The plan with the edges of layers and creases over the rectangle of the cuts, which are the edges of layer

@@ -1,0 +1,18 @@
+// From letters in their places to the solid part.
+#pragma once
+#include "card/pipeline.hpp"
+
+namespace bollard::card {
+
+/// Below this, handing work to another thread costs more than it saves.
+constexpr size_t lettersWorthTasks = 60;
+
+/// How far letters reach from their deepest to their highest place, mm: as fine as that panels must be.
+double tallestOf(const Lettering& lettering);
+
+/// The part of a blank with these panels; with a problem, and the rest empty, where it cannot be built or was
+/// stopped.
+Solid solidOf(const Lettering& lettering, std::shared_ptr<const std::vector<blank::Panel>> panels,
+              const std::stop_token& stop = {});
+
+} // namespace bollard::card
