@@ -20,14 +20,16 @@ Json neckOf(const card::Made& made) {
             neck = {
                 {"smallest", width}, {"x", plane::toMillimetres(at.x)}, {"y", plane::toMillimetres(at.y)}};
     };
-    const auto kindOf = [&](int slot) { return made.lettering->inscriptions[size_t(slot)].working.kind; };
-    for (const check::Reading& reading : made.checked->measures->readings)
-        if (reading.kind == check::ReadingKind::bridge &&
-            kindOf(reading.inscription) == working::Kind::pierced)
+    // Between pierced letters, their parts and the edge, whatever is narrowest holds what is on both sides of
+    // it.
+    using Kind = check::ReadingKind;
+    for (const check::Reading& reading : made.checked->measures->readings) {
+        const auto& letters = made.lettering->inscriptions[size_t(reading.inscription)];
+        const bool land =
+            reading.kind == Kind::bridge || reading.kind == Kind::gap || reading.kind == Kind::edge;
+        if (reading.kind == Kind::neck || (land && letters.working.kind == working::Kind::pierced))
             note(reading.width, reading.at);
-    for (const check::Joint& joint : made.checked->measures->joints)
-        if (kindOf(joint.inscription) == working::Kind::freeStanding)
-            note(joint.neck, joint.at);
+    }
     return neck;
 }
 

@@ -321,6 +321,8 @@ QString nameOf(check::ReadingKind kind) {
         return Summaries::tr("bridge");
     case check::ReadingKind::gap:
         return Summaries::tr("gap");
+    case check::ReadingKind::neck:
+        return Summaries::tr("neck");
     case check::ReadingKind::edge:
         break;
     }

@@ -128,13 +128,21 @@ class PlaneTest : public QObject {
             gapBetween(rectangle(0, 0, 900, 90), rectangle(400, -400, 490, 400), {}, 5000).samples.empty());
     }
 
-    void overlapIsToldWithItsNeck() {
+    void whereShapesMeetIsTold() {
         const Region a{{square(0, 0, 1000)}}, b{{square(0, 0, 1000)}};
         const Gap gap = gapBetween(a, b, {900, 0}, 5000);
         QVERIFY(gap.kind == Gap::Kind::overlapping);
-        QVERIFY(std::fabs(gap.neck - std::hypot(1000, 100)) < 1);
-        QVERIFY(gapBetween(a, b, {1000, 200}, 5000).kind == Gap::Kind::touching);
-        QVERIFY(gapBetween(a, {{square(300, 300, 100)}}, {}, 5000).kind == Gap::Kind::overlapping);
+        QCOMPARE(gap.meetings.size(), size_t(1));
+        QCOMPARE(gap.meetings[0].box, (Box{{900, 0}, {1000, 1000}}));
+        QVERIFY(std::fabs(gap.meetings[0].across - std::hypot(1000, 100)) < 1);
+        const Gap corners = gapBetween(a, b, {1000, 1000}, 5000);
+        QVERIFY(corners.kind == Gap::Kind::touching && corners.meetings.empty());
+        const Gap edges = gapBetween(a, b, {1000, 200}, 5000);
+        QVERIFY(edges.kind == Gap::Kind::touching);
+        QCOMPARE(edges.meetings.size(), size_t(1));
+        QVERIFY(std::fabs(edges.meetings[0].across - 800) < 1);
+        const Gap within = gapBetween(a, {{square(300, 300, 100)}}, {}, 5000);
+        QVERIFY(within.kind == Gap::Kind::overlapping && within.meetings.empty());
         QVERIFY(!gapBetween(a, b, {9000, 0}, 5000).inReach);
     }
 

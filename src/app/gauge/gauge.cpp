@@ -211,7 +211,9 @@ void Gauge::lightBar(int bar, bool strokes) {
     if (bar >= 0 && checked)
         for (const check::Reading& reading : checked->measures->readings) {
             const int own = std::min(int(reading.width / barWidth_), barCount - 1);
-            if (own == bar && (reading.kind == check::ReadingKind::stroke) == strokes && places.size() < most)
+            const bool counted = reading.length > 0; // necks are places only
+            if (own == bar && counted && (reading.kind == check::ReadingKind::stroke) == strokes &&
+                places.size() < most)
                 places.push_back({reading.at, reading.width, -1, -1, {}, {}});
         }
     const double mm = (bar + 0.5) * barWidth_;

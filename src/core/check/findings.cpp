@@ -25,9 +25,6 @@ class Writer {
         overhangs_.resize(in_.inscriptions.size());
         for (const Overhang& overhang : in_.measures.overhangs)
             overhangs_[size_t(overhang.inscription)].push_back(&overhang);
-        joints_.resize(in_.inscriptions.size());
-        for (const Joint& joint : in_.measures.joints)
-            joints_[size_t(joint.inscription)].push_back(&joint);
         for (const PlacedLetters& letters : in_.inscriptions)
             rules_.push_back(rules(letters.working, letters.working.kind, letters.side));
     }
@@ -298,14 +295,11 @@ class Writer {
     void findNecks(int slot) {
         const std::vector<Rule> limits = rules(slot, Measured::neck);
         std::vector<FindingPlace> places;
-        if (letters(slot).working.kind == Kind::pierced)
-            for (const Reading* reading : readings_[size_t(slot)])
-                if (reading->kind == ReadingKind::bridge && broken(limits, reading->width))
-                    places.push_back(place(slot, reading->letter, reading->at, reading->width));
-        if (letters(slot).working.kind == Kind::freeStanding)
-            for (const Joint* joint : joints_[size_t(slot)])
-                if (broken(limits, joint->neck))
-                    places.push_back(place(slot, joint->letter, joint->at, joint->neck));
+        const bool pierced = letters(slot).working.kind == Kind::pierced;
+        for (const Reading* reading : readings_[size_t(slot)])
+            if ((reading->kind == ReadingKind::neck || (pierced && reading->kind == ReadingKind::bridge)) &&
+                broken(limits, reading->width))
+                places.push_back(place(slot, reading->letter, reading->at, reading->width));
         addByRule(slot, FindingKind::neckNarrow, limits, places);
     }
 
@@ -421,7 +415,6 @@ class Writer {
     // By inscription, as they are in the measures.
     std::vector<std::vector<const Reading*>> readings_, lost_;
     std::vector<std::vector<const Overhang*>> overhangs_;
-    std::vector<std::vector<const Joint*>> joints_;
     std::vector<std::vector<Rule>> rules_;
     std::vector<Finding> found_;
 };

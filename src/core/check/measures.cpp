@@ -1,5 +1,7 @@
 #include "check/measures.hpp"
 #include "plane/near_boxes.hpp"
+#include "plane/neck.hpp"
+#include <map>
 #include <optional>
 #include <tbb/blocked_range.h>
 #include <tbb/parallel_for.h>
@@ -29,10 +31,21 @@ ReadingKind kindOf(plane::WidthKind kind) {
         return ReadingKind::counter;
     case plane::WidthKind::opening:
         return ReadingKind::opening;
+    case plane::WidthKind::neck:
+    case plane::WidthKind::throat:
+        return ReadingKind::neck;
     case plane::WidthKind::bridge:
         break;
     }
     return ReadingKind::bridge;
+}
+
+/// Necks are of material: the letters' own where they stand free, what is between their sides where they are
+/// pierced, and of no matter where the blank holds everything.
+bool matters(plane::WidthKind kind, working::Kind working) {
+    if (kind == plane::WidthKind::neck)
+        return working == working::Kind::freeStanding;
+    return kind != plane::WidthKind::throat || working == working::Kind::pierced;
 }
 
 type::GlyphForm withoutWeight(type::GlyphForm form) {
@@ -103,7 +116,7 @@ struct PairKey {
     std::shared_ptr<const plane::Region> first{}, second{};
     plane::Point offset{};
     double reach = 0;
-    bool necks = false;
+    bool meetings = false;
     bool operator==(const PairKey&) const = default;
 };
 struct PairHash {
@@ -111,8 +124,26 @@ struct PairHash {
         size_t hash = std::hash<const void*>()(key.first.get());
         for (const size_t next :
              {std::hash<const void*>()(key.second.get()), size_t(std::uint32_t(key.offset.x)),
-              size_t(std::uint32_t(key.offset.y)), std::hash<double>()(key.reach), size_t(key.necks)})
+              size_t(std::uint32_t(key.offset.y)), std::hash<double>()(key.reach), size_t(key.meetings)})
             hash = mixed(hash, next);
+        return hash;
+    }
+};
+
+/// Shapes that meet somewhere: where each lies from the first, and that place.
+struct JoinKey {
+    std::vector<std::pair<std::shared_ptr<const plane::Region>, plane::Point>> shapes{};
+    plane::Box meeting{};
+    double across = 0;
+    bool operator==(const JoinKey&) const = default;
+};
+struct JoinHash {
+    size_t operator()(const JoinKey& key) const {
+        size_t hash = std::hash<double>()(key.across);
+        for (const auto& [shape, at] : key.shapes)
+            for (const size_t next : {std::hash<const void*>()(shape.get()), size_t(std::uint32_t(at.x)),
+                                      size_t(std::uint32_t(at.y))})
+                hash = mixed(hash, next);
         return hash;
     }
 };
@@ -129,12 +160,17 @@ struct MeasureMemory::State {
         std::shared_ptr<const plane::Gap> gap;
         int run;
     };
+    struct KeptNecks {
+        std::shared_ptr<const std::vector<plane::Neck>> necks;
+        int run;
+    };
     std::unordered_map<std::shared_ptr<const plane::Region>, Widths, ShapeHash, SameShape> widths;
     std::unordered_map<PairKey, KeptGap, PairHash> gaps;
+    std::unordered_map<JoinKey, KeptNecks, JoinHash> necks;
     int run = 0;
     size_t needed = 0;
 
-    size_t size() const { return widths.size() + gaps.size(); }
+    size_t size() const { return widths.size() + gaps.size() + necks.size(); }
     void beginRun() {
         ++run;
         needed = 0;
@@ -145,6 +181,7 @@ struct MeasureMemory::State {
         if (size() < 3 * needed + worthSweeping)
             return;
         std::erase_if(gaps, [&](const auto& kept) { return kept.second.run != run; });
+        std::erase_if(necks, [&](const auto& kept) { return kept.second.run != run; });
         std::erase_if(widths, [&](const auto& kept) { return kept.second.run != run; });
     }
     std::shared_ptr<const plane::Gap> gap(const PairKey& key) const {
@@ -156,6 +193,12 @@ struct MeasureMemory::State {
         if (kept.run != run)
             ++needed;
         kept = {gap, run};
+    }
+    void keep(const JoinKey& key, const std::shared_ptr<const std::vector<plane::Neck>>& necksThere) {
+        KeptNecks& kept = necks[key];
+        if (kept.run != run)
+            ++needed;
+        kept = {necksThere, run};
     }
 };
 
@@ -212,6 +255,8 @@ void readOwnWidths(const PlacedLetters& letters, int slot, const std::vector<Kno
             continue;
         const setting::Letter& letter = letters.setting->letters[i];
         for (const plane::WidthSample& sample : *shapes[i].widths) {
+            if (!matters(sample.kind, letters.working.kind))
+                continue;
             const Vector at = sample.at + plane::vectorOf(shapes[i].at);
             out.push_back({kindOf(sample.kind),
                            letters.isAltered(i) ? at : letters.place.toSide(letter.toFrame(at)),
@@ -229,8 +274,10 @@ void measureStrokes(const PlacedLetters& letters, int slot, const std::vector<Kn
     readOwnWidths(letters, slot, shapes, out.readings);
     if (stop.stop_requested())
         return;
-    readWidths(
-        letters, slot, form, [](const auto&) { return true; }, out.readings);
+    const auto isWanted = [&](const plane::WidthSample& sample) {
+        return matters(sample.kind, letters.working.kind);
+    };
+    readWidths(letters, slot, form, isWanted, out.readings);
     if (form.weight == 0)
         return;
     // A stroke grows by the weight on both sides and a counter shrinks by it: below 0 nothing is left to
@@ -246,7 +293,7 @@ void measureStrokes(const PlacedLetters& letters, int slot, const std::vector<Kn
     readWidths(letters, slot, before, isLost, out.lost);
 }
 
-/// Two letters that come near each other: both standing, or both cut.
+/// Two letters that come near each other.
 struct NearPair {
     int slot = 0, otherSlot = 0;
     int letter = 0, other = 0;
@@ -268,7 +315,7 @@ std::vector<plane::Box> boxesOf(const plane::Region& shape) {
     return boxes;
 }
 
-void addNearPairs(std::span<const PlacedLetters> inscriptions, const SideBounds& side, bool cut,
+void addNearPairs(std::span<const PlacedLetters> inscriptions, const SideBounds& side,
                   const std::vector<double>& reaches, std::vector<NearPair>& pairs) {
     struct Of {
         int slot, letter;
@@ -279,7 +326,7 @@ void addNearPairs(std::span<const PlacedLetters> inscriptions, const SideBounds&
     double reach = 0;
     for (size_t slot = 0; slot < inscriptions.size(); ++slot) {
         const PlacedLetters& letters = inscriptions[slot];
-        if (letters.side != side.name || working::cuts(letters.working.kind) != cut)
+        if (letters.side != side.name)
             continue;
         reach = std::max(reach, reaches[slot]);
         for (size_t i = 0; i < letters.onSide.size(); ++i) {
@@ -316,9 +363,8 @@ std::vector<NearPair> nearPairs(std::span<const PlacedLetters> inscriptions,
     for (const PlacedLetters& letters : inscriptions)
         reaches.push_back(reachOf(letters, limit_mm));
     for (const SideBounds& side : sides)
-        for (const bool cut : {false, true})
-            if (!stop.stop_requested())
-                addNearPairs(inscriptions, side, cut, reaches, pairs);
+        if (!stop.stop_requested())
+            addNearPairs(inscriptions, side, reaches, pairs);
     std::ranges::sort(pairs);
     pairs.erase(std::unique(pairs.begin(), pairs.end()), pairs.end());
     return pairs;
@@ -350,19 +396,38 @@ struct PairGap {
     plane::Point shift{};
 };
 
-void addGap(const PairGap& measured, const PlacedLetters& letters, const NearPair& pair, Measures& out) {
+void addGap(const PairGap& measured, std::span<const PlacedLetters> inscriptions, const NearPair& pair,
+            Measures& out) {
     const plane::Gap& gap = *measured.gap;
     if (!gap.inReach)
         return;
-    const auto onSide = [&](Vector at) {
-        at = at + plane::vectorOf(measured.shift);
-        return measured.onSide ? at : letters.place.toSide(at);
+    const PlacedLetters &letters = inscriptions[size_t(pair.slot)],
+                        &other = inscriptions[size_t(pair.otherSlot)];
+    // What is open for the one is land for the other.
+    const bool ofBoth = working::cuts(letters.working.kind) != working::cuts(other.working.kind);
+    for (const plane::GapSample& sample : gap.samples) {
+        const Vector at = sample.at + plane::vectorOf(measured.shift);
+        Reading reading{ReadingKind::gap,
+                        measured.onSide ? at : letters.place.toSide(at),
+                        toMillimetres(sample.distance),
+                        toMillimetres(sample.length),
+                        pair.slot,
+                        pair.letter};
+        out.readings.push_back(reading);
+        if (!ofBoth)
+            continue;
+        reading.inscription = pair.otherSlot;
+        reading.letter = pair.other;
+        out.readings.push_back(reading);
+    }
+}
+
+/// Both are of one body where they meet, and nothing else holds them.
+bool mayJoin(std::span<const PlacedLetters> inscriptions, const NearPair& pair) {
+    const auto free = [&](int slot) {
+        return inscriptions[size_t(slot)].working.kind == working::Kind::freeStanding;
     };
-    if (gap.kind != plane::Gap::Kind::apart && pair.slot == pair.otherSlot)
-        out.joints.push_back({onSide(gap.at), toMillimetres(gap.neck), pair.slot, pair.letter, pair.other});
-    for (const plane::GapSample& sample : gap.samples)
-        out.readings.push_back({ReadingKind::gap, onSide(sample.at), toMillimetres(sample.distance),
-                                toMillimetres(sample.length), pair.slot, pair.letter});
+    return free(pair.slot) && free(pair.otherSlot) && pair.round == 0;
 }
 
 /// Shapes that are only shifted meet in the same way again and again and are remembered; others are measured
@@ -378,6 +443,7 @@ std::vector<PairGap> gapsOf(std::span<const PlacedLetters> inscriptions,
     for (size_t k = 0; k < near.size(); ++k) {
         const NearPair& pair = near[k];
         const bool within = pair.slot == pair.otherSlot && pair.round == 0;
+        const bool joined = mayJoin(inscriptions, pair);
         const auto shifted = [&](int slot, int letter) {
             return shiftedOf(inscriptions[size_t(slot)], shapes[size_t(slot)][size_t(letter)], size_t(letter),
                              !within);
@@ -389,7 +455,7 @@ std::vector<PairGap> gapsOf(std::span<const PlacedLetters> inscriptions,
             continue;
         }
         gaps[k].shift = a.at;
-        keys[k] = {a.shape, b.shape, b.at + plane::Point{pair.round, 0} - a.at, pair.reach, within};
+        keys[k] = {a.shape, b.shape, b.at + plane::Point{pair.round, 0} - a.at, pair.reach, joined};
         gaps[k].gap = memory.gap(keys[k]);
         if (!gaps[k].gap && firstOf.try_emplace(keys[k], k).second)
             unknown.push_back(k);
@@ -402,12 +468,12 @@ std::vector<PairGap> gapsOf(std::span<const PlacedLetters> inscriptions,
             const auto onSide = [&](int slot, int letter) -> const plane::Region& {
                 return inscriptions[size_t(slot)].onSide[size_t(letter)];
             };
-            const bool within = pair.slot == pair.otherSlot && pair.round == 0;
+            const bool joined = mayJoin(inscriptions, pair);
             gaps[k].gap = std::make_shared<const plane::Gap>(
                 keys[k].first
-                    ? plane::gapBetween(*keys[k].first, *keys[k].second, keys[k].offset, pair.reach, within)
+                    ? plane::gapBetween(*keys[k].first, *keys[k].second, keys[k].offset, pair.reach, joined)
                     : plane::gapBetween(onSide(pair.slot, pair.letter), onSide(pair.otherSlot, pair.other),
-                                        {pair.round, 0}, pair.reach, within));
+                                        {pair.round, 0}, pair.reach, joined));
         }
     });
     if (stop.stop_requested())
@@ -421,6 +487,172 @@ std::vector<PairGap> gapsOf(std::span<const PlacedLetters> inscriptions,
     }
     return gaps;
 }
+
+/// What letters that stand free make together, where they meet.
+class Joined {
+  public:
+    Joined(std::span<const PlacedLetters> inscriptions, const std::vector<std::vector<KnownShape>>& shapes,
+           const std::vector<NearPair>& near, const std::vector<PairGap>& gaps)
+        : inscriptions_(inscriptions), shapes_(shapes) {
+        for (size_t k = 0; k < near.size(); ++k)
+            if (mayJoin(inscriptions, near[k]) && gaps[k].gap)
+                for (const plane::Meeting& meeting : gaps[k].gap->meetings)
+                    places_.push_back(
+                        {near[k], onSide(meeting.box, gaps[k], near[k].slot), meeting.across, {}});
+    }
+
+    /// Of those letters' own necks only those stay that no other letter widens; those of the places where
+    /// letters meet are added.
+    void measure(MeasureMemory::State& memory, const std::stop_token& stop, Measures& out) {
+        if (places_.empty())
+            return;
+        findLetters();
+        std::erase_if(out.readings, [&](const Reading& reading) {
+            return reading.kind == ReadingKind::neck && isWidened(reading);
+        });
+        std::vector<std::shared_ptr<const std::vector<plane::Neck>>> necks(places_.size());
+        std::vector<JoinKey> keys(places_.size());
+        std::vector<size_t> unknown;
+        for (size_t k = 0; k < places_.size(); ++k) {
+            keys[k] = keyOf(places_[k]);
+            const auto known = keys[k].shapes.empty() ? memory.necks.end() : memory.necks.find(keys[k]);
+            if (known != memory.necks.end())
+                necks[k] = known->second.necks;
+            else
+                unknown.push_back(k);
+        }
+        tbb::parallel_for(size_t{0}, unknown.size(), [&](size_t u) {
+            if (!stop.stop_requested())
+                necks[unknown[u]] =
+                    std::make_shared<const std::vector<plane::Neck>>(necksAt(places_[unknown[u]]));
+        });
+        if (stop.stop_requested())
+            return;
+        for (size_t k = 0; k < places_.size(); ++k) {
+            const NearPair& pair = places_[k].pair;
+            if (!keys[k].shapes.empty())
+                memory.keep(keys[k], necks[k]);
+            const Vector from = plane::vectorOf(originOf(places_[k]));
+            for (const plane::Neck& neck : *necks[k])
+                out.readings.push_back({ReadingKind::neck, from + neck.at, toMillimetres(neck.width), 0,
+                                        pair.slot, pair.letter});
+        }
+    }
+
+  private:
+    struct Place {
+        NearPair pair;
+        plane::Box meeting{}; ///< on the side
+        double across = 0;
+        std::vector<size_t> letters{}; ///< that lie there, of letters_
+    };
+    struct OneLetter {
+        int slot = 0, letter = 0;
+        Shifted shape{};
+    };
+
+    const plane::Region& regionOf(const OneLetter& one) const {
+        return inscriptions_[size_t(one.slot)].onSide[size_t(one.letter)];
+    }
+    plane::Point originOf(const Place& place) const {
+        return plane::boxOf(inscriptions_[size_t(place.pair.slot)].onSide[size_t(place.pair.letter)]).low;
+    }
+
+    plane::Box onSide(plane::Box box, const PairGap& gap, int slot) const {
+        box = plane::shifted(box, gap.shift);
+        if (gap.onSide)
+            return box;
+        plane::Box turned;
+        for (const plane::Point p : {box.low, {box.high.x, box.low.y}, box.high, {box.low.x, box.high.y}})
+            turned.include(plane::onGrid(inscriptions_[size_t(slot)].place.toSide(plane::vectorOf(p))));
+        return turned;
+    }
+
+    /// All letters that stand free on a side where some meet, and which of them lie at each place.
+    void findLetters() {
+        std::vector<plane::Box> boxes;
+        for (size_t slot = 0; slot < inscriptions_.size(); ++slot) {
+            const PlacedLetters& letters = inscriptions_[slot];
+            if (letters.working.kind != working::Kind::freeStanding)
+                continue;
+            for (size_t i = 0; i < letters.onSide.size(); ++i) {
+                if (letters.onSide[i].empty())
+                    continue;
+                letters_.push_back({int(slot), int(i), shiftedOf(letters, shapes_[slot][i], i, true)});
+                boxes.push_back(plane::boxOf(letters.onSide[i]));
+            }
+        }
+        for (const Place& place : places_)
+            boxes.push_back(plane::seenWhereShapesMeet(place.meeting, place.across));
+        for (const auto& [letter, place] : plane::nearBoxes(boxes))
+            if (size_t(letter) < letters_.size() && size_t(place) >= letters_.size()) {
+                Place& at = places_[size_t(place) - letters_.size()];
+                const OneLetter& one = letters_[size_t(letter)];
+                if (inscriptions_[size_t(one.slot)].side == inscriptions_[size_t(at.pair.slot)].side)
+                    at.letters.push_back(size_t(letter));
+            }
+        for (const Place& place : places_) {
+            const auto slot = [](int of, int letter) { return std::pair(of, letter); };
+            partners_[slot(place.pair.slot, place.pair.letter)].push_back(
+                slot(place.pair.otherSlot, place.pair.other));
+            partners_[slot(place.pair.otherSlot, place.pair.other)].push_back(
+                slot(place.pair.slot, place.pair.letter));
+        }
+    }
+
+    /// Shapes that are only shifted meet in the same way again and again; no shapes when some are not.
+    JoinKey keyOf(const Place& place) const {
+        JoinKey key;
+        const plane::Point origin = originOf(place);
+        for (const size_t letter : place.letters) {
+            const Shifted& shifted = letters_[letter].shape;
+            if (!shifted.shape)
+                return {};
+            key.shapes.emplace_back(shifted.shape, shifted.at - origin);
+        }
+        key.meeting = plane::shifted(place.meeting, plane::Point{} - origin);
+        key.across = place.across;
+        return key;
+    }
+
+    /// From the first letter's corner.
+    std::vector<plane::Neck> necksAt(const Place& place) const {
+        const plane::Point back = plane::Point{} - originOf(place);
+        std::vector<plane::Region> there;
+        for (const size_t letter : place.letters)
+            there.push_back(plane::shifted(regionOf(letters_[letter]), back));
+        return plane::necksWhereShapesMeet(there, plane::shifted(place.meeting, back), place.across, finest);
+    }
+
+    /// Another letter lies over one of the walls that it is between.
+    bool isWidened(const Reading& reading) const {
+        const auto partners = partners_.find({reading.inscription, reading.letter});
+        if (partners == partners_.end())
+            return false;
+        const double radius = plane::unitsPerMillimetre * reading.width / 2 + 3 * finest;
+        for (const plane::Ring& ring :
+             inscriptions_[size_t(reading.inscription)].onSide[size_t(reading.letter)].rings)
+            for (size_t i = 0; i < ring.size(); ++i) {
+                const Vector foot = plane::nearestOnSegment(reading.at, plane::vectorOf(ring[i]),
+                                                            plane::vectorOf(ring[(i + 1) % ring.size()]));
+                if (plane::length(foot - reading.at) > radius)
+                    continue;
+                for (const auto& [slot, letter] : partners->second)
+                    if (plane::contains(inscriptions_[size_t(slot)].onSide[size_t(letter)],
+                                        plane::onGrid(foot)))
+                        return true;
+            }
+        return false;
+    }
+
+    static constexpr double finest = 100; // as far as curves may be off, grid units
+
+    std::span<const PlacedLetters> inscriptions_;
+    const std::vector<std::vector<KnownShape>>& shapes_;
+    std::vector<Place> places_;
+    std::vector<OneLetter> letters_;
+    std::map<std::pair<int, int>, std::vector<std::pair<int, int>>> partners_;
+};
 
 double edgeReachOf(const PlacedLetters& letters, const Reach& reach) {
     return std::max(reachOf(letters, reach.gaps), (reach.edges + 1) * plane::unitsPerMillimetre);
@@ -485,13 +717,15 @@ Measures measuresOf(std::span<const PlacedLetters> inscriptions, std::span<const
         if (stop.stop_requested())
             break;
         for (; pair < near.size() && near[pair].slot == int(slot); ++pair)
-            addGap(gaps[pair], letters, near[pair], measures);
+            addGap(gaps[pair], inscriptions, near[pair], measures);
         const auto side = std::ranges::find(sides, letters.side, &SideBounds::name);
         if (side == sides.end())
             continue;
         if (const auto& edge = edges[size_t(side - sides.begin())])
             measureEdges(letters, int(slot), *edge, edgeReachOf(letters, reach), stop, measures);
     }
+    if (!stop.stop_requested())
+        Joined(inscriptions, shapes, near, gaps).measure(kept, stop, measures);
     if (!stop.stop_requested())
         kept.endRun();
     return measures;

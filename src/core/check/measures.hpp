@@ -15,7 +15,8 @@ enum class ReadingKind {
     opening, ///< within a letter, outside its strokes
     bridge,  ///< between separate parts of one letter
     gap,     ///< between two letters
-    edge     ///< between a letter and the blank's edge or a hole
+    edge,    ///< between a letter and the blank's edge or a hole
+    neck     ///< material that alone holds two parts together: of what stands free, and within pierced letters
 };
 
 /// One width. Lengths in mm, the place in grid units on the side.
@@ -26,15 +27,6 @@ struct Reading {
     double length = 0;   ///< how much of the letter it stands for; the gauge counts by it
     int inscription = 0; ///< its slot in the placed letters
     int letter = 0;      ///< its place in Setting::letters
-};
-
-/// Where two letters run into each other: the longest way across what they share, mm.
-struct Joint {
-    plane::Vector at{};
-    double neck = 0;
-    int inscription = 0;
-    int letter = 0;
-    int other = 0; ///< letter of the same inscription
 };
 
 /// A letter that does not lie wholly on the blank: it crosses an edge, covers a hole, or lies outside.
@@ -49,7 +41,6 @@ struct Measures {
     std::vector<Reading> readings{};
     std::vector<Reading>
         lost{}; ///< strokes and counters that the weight change takes away, as wide as they were
-    std::vector<Joint> joints{};
     std::vector<Overhang> overhangs{};
 };
 
@@ -88,8 +79,8 @@ struct SideBounds {
 };
 
 /// Measures all letters: strokes and openings from the medial axis of each distinct glyph, gaps between
-/// letters of one side near each other that both stand or are both cut, round its seam too, distances to the
-/// side's edges. Shapes that are equal but for their place are measured once. Returns early when stopped.
+/// letters of one side near each other (told of both where one stands and the other is cut), round its seam
+/// too, distances to the side's edges, necks of letters that stand free and of what they make together. Shapes that are equal but for their place are measured once. Returns early when stopped.
 Measures measuresOf(std::span<const working::PlacedLetters> inscriptions, std::span<const SideBounds> sides,
                     const Reach& reach, MeasureMemory& memory, const std::stop_token& stop = {});
 

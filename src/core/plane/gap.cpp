@@ -66,16 +66,29 @@ double boxDistanceSquared(const Box& a, const Box& b) {
     return dx * dx + dy * dy;
 }
 
-/// The chord that joins the crossing outlines: the longest distance between two points of a common part.
-void measureNeck(const Region& a, const Region& b, Point offset, Gap& gap) {
-    for (const Region& part : parts(common(a, shifted(b, offset)))) {
+void findMeetings(const Region& a, const Region& b, Point offset, Gap& gap) {
+    const Region other = shifted(b, offset);
+    double most = 0;
+    for (const Region& part : parts(common(a, other))) {
         const auto [p, q] = farthestApart(part.rings.front());
-        if (const double d = length(vectorOf(p - q)); d > gap.neck) {
-            gap.neck = d;
+        const double across = length(vectorOf(p - q));
+        gap.meetings.push_back({boxOf(part), across});
+        if (across > most) {
+            most = across;
             gap.at = 0.5 * (vectorOf(p) + vectorOf(q));
         }
     }
-    gap.kind = gap.neck > 0 ? Gap::Kind::overlapping : Gap::Kind::touching;
+    gap.kind = Gap::Kind::overlapping;
+    if (!gap.meetings.empty())
+        return;
+    gap.kind = Gap::Kind::touching;
+    // Along an edge they become one, at points they do not.
+    if (parts(united(std::vector{a, other})).size() == parts(a).size() + parts(other).size())
+        return;
+    const Box one = boxOf(a), two = boxOf(other);
+    const Box shared{{std::max(one.low.x, two.low.x), std::max(one.low.y, two.low.y)},
+                     {std::min(one.high.x, two.high.x), std::min(one.high.y, two.high.y)}};
+    gap.meetings.push_back({shared, length(vectorOf(shared.high - shared.low))});
 }
 
 /// The part of two boundary segments (their shapes on their left) that runs side by side, facing each other:
@@ -226,21 +239,25 @@ std::pair<Point, Point> farthestApart(const Ring& ring) {
     return farthest;
 }
 
-Gap gapBetween(const Region& a, const Region& b, Point offset, double reach, bool necks) {
+Gap gapBetween(const Region& a, const Region& b, Point offset, double reach, bool meetings) {
     Gap gap;
     const Box boxA = boxOf(a), boxB = shifted(boxOf(b), offset);
     if (boxA.empty() || boxB.empty())
         return gap;
     if (boxA.meets(boxB, static_cast<std::int32_t>(reach)))
         gap = gapOf(stretchesNear(a, {}, boxB, reach), stretchesNear(b, offset, boxA, reach), reach, false);
-    if (gap.kind == Gap::Kind::apart && !(boxA.meets(boxB) && oneLiesInTheOther(a, b, offset)))
+    const bool cross = gap.kind != Gap::Kind::apart;
+    if (!cross && !(boxA.meets(boxB) && oneLiesInTheOther(a, b, offset)))
         return gap;
     gap.inReach = true;
+    gap.kind = Gap::Kind::overlapping;
     gap.least = 0;
     gap.samples.clear();
+    if (!cross)
+        return gap; // one lies in the other
     measureCrevices(a, b, offset, reach, gap);
-    if (necks)
-        measureNeck(a, b, offset, gap);
+    if (meetings)
+        findMeetings(a, b, offset, gap);
     return gap;
 }
 

@@ -14,22 +14,27 @@ struct GapSample {
     double length = 0; ///< of the segment
 };
 
+/// Where two shapes overlap, or share a piece of edge: one connected place.
+struct Meeting {
+    Box box{};
+    double across = 0; ///< the longest way across it
+};
+
 struct Gap {
     enum class Kind { apart, touching, overlapping };
     Kind kind = Kind::apart;
     double least = 0;     ///< smallest clear distance; 0 unless apart
-    Vector at{};          ///< middle of the narrowest place, or of the common part
-    double neck = 0;      ///< when overlapping: the longest way across any one common part, which joins them
+    Vector at{};          ///< middle of the narrowest place, or of the largest common part
     bool inReach = false; ///< false: farther apart than the reach, and nothing below holds
     /// Apart: segments of the first shape within reach. Else the crevices beside where they meet: segments of
     /// the two that face each other across what is outside both.
     std::vector<GapSample> samples{};
+    std::vector<Meeting> meetings{}; ///< where they overlap; empty when they touch in points only
 };
 
 /// The gap between `a` and `b` shifted by `offset`, looking no farther than `reach`. Exact to rounding.
-/// O(n m) over the segments near the other's box. `necks` false leaves the neck at 0, for those who need not
-/// know it.
-Gap gapBetween(const Region& a, const Region& b, Point offset, double reach, bool necks = true);
+/// O(n m) over the segments near the other's box. `meetings` false leaves those out, for who need not know.
+Gap gapBetween(const Region& a, const Region& b, Point offset, double reach, bool meetings = true);
 
 /// The longest distance between two points of the ring. O(n log n) for rings of few corners outwards.
 std::pair<Point, Point> farthestApart(const Ring& ring);
@@ -53,7 +58,7 @@ class BoundaryIndex {
     /// A boundary passes the point, but for rounding to the grid.
     bool passes(Vector point) const;
     /// The distances between the boundaries alone: the shape may lie inside. Where they cross, the kind is
-    /// overlapping, and the neck is not measured.
+    /// overlapping, and where is not told.
     Gap gapTo(const Region& shape, double reach) const;
     /// How far the point is from the nearest boundary; `reach` when that is no nearer.
     double distanceTo(Vector point, double reach) const;

@@ -1,5 +1,6 @@
 #include "plane/medial_axis.hpp"
 #include "plane/boundary_cells.hpp"
+#include "plane/neck.hpp"
 #include "quantity/groups.hpp"
 
 namespace bollard::plane {
@@ -10,6 +11,7 @@ using Edge = BoundaryCells::Edge;
 
 constexpr double leastFacing = 150; // degrees; see widthsOf
 constexpr double taperingSlope = 0.05, pointedSlope = 0.08;
+constexpr double leastGrowth = 100; // em / 1,000 of glyphs, 0.01 mm of shapes: as far as curves may be off
 
 double facingAt(Vector p, Vector footA, Vector footB) {
     const Vector a = footA - p, b = footB - p;
@@ -109,6 +111,11 @@ MedialAxis medialAxis(const Region& region) {
         return axis;
     const BoundaryCells boundary(region);
     axis.nodes = int(boundary.diagram().vertices().size());
+    axis.open.resize(size_t(axis.nodes));
+    const auto* nodes = boundary.diagram().vertices().data();
+    for (const Edge& edge : boundary.diagram().edges())
+        if (edge.vertex0() && !edge.vertex1() && edge.is_primary())
+            axis.open[size_t(edge.vertex0() - nodes)] = true;
     for (const Edge& edge : boundary.diagram().edges())
         if (edge.is_finite() && edge.is_primary() && &edge < edge.twin() && boundary.known(edge))
             axis.edges.push_back(medialEdge(boundary, edge));
@@ -158,6 +165,8 @@ std::vector<WidthSample> widthsOf(const MedialAxis& axis, const Region& region) 
                                edge->radiusFrom > edge->radiusTo ? edge->from : edge->to, 2 * radius,
                                2 * radius});
         }
+    for (const Neck& neck : necksOf(axis, leastGrowth))
+        samples.push_back({neck.inside ? WidthKind::neck : WidthKind::throat, neck.at, neck.width, 0});
     return samples;
 }
 

@@ -25,6 +25,7 @@ struct MedialEdge {
 struct MedialAxis {
     std::vector<MedialEdge> edges{};
     int nodes = 0;
+    std::vector<bool> open{}; ///< by node: from there it goes on without end
 };
 
 /// The medial axis inside the region and outside it (finite edges only), O(n log n) by a Voronoi diagram
@@ -35,10 +36,12 @@ enum class WidthKind {
     stroke,  ///< inside, wall to wall
     counter, ///< across a hole
     opening, ///< outside, between walls of one outer ring, or around what lies in a hole
-    bridge   ///< outside, between two separate outer rings (the dot of an i; the web of a stencil)
+    bridge,  ///< outside, between two separate outer rings (the dot of an i; the web of a stencil)
+    neck,    ///< inside, a place narrower than on both sides of it (see plane/neck), corners or walls
+    throat   ///< the same outside
 };
 
-/// A width at a place; `length` is the length of the axis it stands for. Grid units.
+/// A width at a place; `length` is the length of the axis it stands for, 0 for necks. Grid units.
 struct WidthSample {
     WidthKind kind{};
     Vector at{};
@@ -50,7 +53,8 @@ struct WidthSample {
 /// Left out are edges whose walls face by less than 150 degrees (corners). Tapering tips are followed from
 /// their end inwards while the radius grows by more than 0.05 of the way; what they lose counts less and less
 /// up to 0.08, and from there on nothing of them does, so that no hair's breadth decides. A part or hole
-/// where nothing is left (dots, small triangles) gives its largest inscribed circle.
+/// where nothing is left (dots, small triangles) gives its largest inscribed circle. Necks and throats come last;
+/// they may be strokes and openings too.
 std::vector<WidthSample> widthsOf(const MedialAxis& axis, const Region& region);
 
 } // namespace bollard::plane

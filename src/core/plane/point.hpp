@@ -78,12 +78,15 @@ inline Vector unit(Vector a) {
     const double size = length(a);
     return size > 0 ? (1 / size) * a : Vector{};
 }
-/// From `p` to the nearest point of the segment from `a` to `b`.
-inline double distanceToSegment(Vector p, Vector a, Vector b) {
+/// The point of the segment from `a` to `b` that is nearest to `p`.
+inline Vector nearestOnSegment(Vector p, Vector a, Vector b) {
     const Vector along = b - a;
     const double size = dot(along, along);
     const double t = size > 0 ? std::clamp(dot(p - a, along) / size, 0.0, 1.0) : 0;
-    return length(p - (a + t * along));
+    return a + t * along;
+}
+inline double distanceToSegment(Vector p, Vector a, Vector b) {
+    return length(p - nearestOnSegment(p, a, b));
 }
 
 /// Wide enough for products of any two grid lengths.
