@@ -2,8 +2,11 @@
 // ratio; and of the two drawings against each other.
 #include "card/output.hpp"
 #include "card/pipeline.hpp"
+#include "card/step.hpp"
+#include "picture/scene.hpp"
 #include <ctime>
 #include <fmt/format.h>
+#include <map>
 
 using namespace bollard;
 
@@ -91,9 +94,44 @@ void tell(const char* what, card::Card (*make)(int), int count) {
                10 * count, 1e3 * many, many / few);
 }
 
+/// One letter of many changed into another: what each step takes, and the scene that is drawn from.
+void tellOneLetter(int count) {
+    card::Card card = letters(count);
+    card::Pipeline pipeline(catalogue());
+    const auto run = [&] { return pipeline.run(std::make_shared<const card::Card>(card), {}); };
+    (void)run();
+    std::map<std::string, double> best;
+    double bestOfAll = 1e9;
+    for (int i = 0; i < 9; ++i) {
+        card.inscriptions[0].words[size_t(count / 2 + i)] = 'a';
+        const double before = processorSeconds();
+        const auto made = run();
+        const double after = processorSeconds();
+        const auto scene = picture::sceneOf(made.solid->mesh);
+        const double drawn = processorSeconds();
+        bestOfAll = std::min(bestOfAll, drawn - before);
+        const auto note = [&](const std::string& step, double ms) {
+            const auto [place, isNew] = best.emplace(step, ms);
+            place->second = std::min(place->second, ms);
+        };
+        for (const card::Journal::Entry& entry : pipeline.journal().entries())
+            note(std::string(entry.step), entry.milliseconds);
+        note("scene", 1e3 * (drawn - after));
+    }
+    fmt::print("one letter of {:>5}: {:6.1f} ms", count, 1e3 * bestOfAll);
+    for (const auto& [step, ms] : best)
+        fmt::print("  {} {:.1f}", step, ms);
+    fmt::print("\n");
+}
+
 } // namespace
 
-int main() {
+/// With an argument: only one letter of many.
+int main(int count, char**) {
+    tellOneLetter(20);
+    tellOneLetter(1000);
+    if (count > 1)
+        return 0;
     tell("inscriptions", inscriptions, 40);
     tell("letters", letters, 800);
     tell("dots", dots, 700);

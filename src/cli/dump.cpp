@@ -62,7 +62,8 @@ Json measures(const card::Made& made) {
 Json material(const card::Made& made) {
     Json all = Json::array();
     const auto parts = made.solid->parts();
-    for (const auto& [panel, columns] : parts) {
+    for (const body::PanelColumns& part : parts) {
+        const working::Columns& columns = part.columns;
         std::vector<double> areas(columns.material.size());
         std::vector<std::vector<std::array<std::int32_t, 4>>> heights(columns.material.size());
         for (const plane::Triangle& triangle : columns.plan.triangles) {
@@ -82,7 +83,9 @@ Json material(const card::Made& made) {
                     highMost = std::max(highMost, high);
                 }
         }
-        Json cells = Json::array();
+        if (!part.tile)
+            all.push_back({{"front", part.panel.front}, {"back", part.panel.back}, {"cells", Json::array()}});
+        Json& cells = (part.tile ? all.front() : all.back())["cells"];
         for (size_t cell = 0; cell < columns.material.size(); ++cell) {
             if (columns.material[cell].empty() || areas[cell] <= 0)
                 continue;
@@ -103,7 +106,6 @@ Json material(const card::Made& made) {
             cells.push_back({{"area", areas[cell] / (plane::unitsPerMillimetre * plane::unitsPerMillimetre)},
                              {"material", std::move(intervals)}});
         }
-        all.push_back({{"front", panel.front}, {"back", panel.back}, {"cells", std::move(cells)}});
     }
     return all;
 }

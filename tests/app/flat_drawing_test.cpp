@@ -109,10 +109,12 @@ class FlatDrawingTest : public QObject {
         card.inscriptions[0].style.letterSpace = -4;
         card.inscriptions[0].working.kind = working::Kind::sunk;
         const auto made = samples::made(card);
-        QVERIFY(!made.checked->measures->joints.empty());
-        const FlatDrawing flat(made);
-        const auto at = made.checked->measures->joints[0].at;
-        QCOMPARE(flat.inscriptionAt({plane::toMillimetres(at.x), plane::toMillimetres(at.y)}), 0);
+        const auto& letters = made.lettering->inscriptions[0].onSide;
+        const plane::Region shared = plane::common(letters[0], letters[1]);
+        QVERIFY(!shared.empty());
+        const plane::Point at = plane::pointBeside(shared.rings[0], true);
+        QCOMPARE(FlatDrawing(made).inscriptionAt({plane::toMillimetres(at.x), plane::toMillimetres(at.y)}),
+                 0);
     }
 };
 QTEST_MAIN(FlatDrawingTest)

@@ -57,11 +57,17 @@ card::Card tinyArc() {
     return card;
 }
 
-card::Card manyBraces() {
+card::Card bracesOf(int fields) {
     std::string words;
-    for (int i = 0; i < 6000; ++i)
+    for (int i = 0; i < fields; ++i)
         words += "{a}";
     return samples::plate(words);
+}
+card::Card manyBraces() {
+    return bracesOf(6000);
+}
+card::Card someBraces() {
+    return bracesOf(1500);
 }
 
 card::Card oneLetterOfFiveMetres() {
@@ -111,7 +117,7 @@ class HeavyTest : public QObject {
         QFETCH(int, which);
         if (BOLLARD_PATIENCE > 10)
             QSKIP("hours under the thread sanitizer, and no other threads than elsewhere");
-        const card::Card card = std::array{nestedCircles, outlineFrames, tinyArc, manyBraces,
+        const card::Card card = std::array{nestedCircles, outlineFrames, tinyArc, someBraces,
                                            oneLetterOfFiveMetres}[size_t(which)]();
         const double before = processorSeconds();
         const auto made = samples::made(card);

@@ -1,6 +1,9 @@
 #include "body/mesh.hpp"
+#include "body/tile.hpp"
+#include "plane/point_hash.hpp"
 #include <limits>
 #include <map>
+#include <unordered_set>
 
 namespace bollard::body {
 namespace {
@@ -15,6 +18,10 @@ struct Span {
     Substance substance;
     bool joinsBelow, joinsAbove;
 };
+
+std::array<double, 3> keyOf(const Vertex& v) {
+    return {v.x, v.y, v.z};
+}
 
 /// Where heights over one point of the plan lie.
 class Stand {
@@ -48,20 +55,39 @@ bool isRim(const Panel& panel, const Subdivision& plan, const Triangle& triangle
            !plan.inLayer(plan.cellAcross(triangle, corner), 0);
 }
 
-/// The surface of one panel's columns, added to a mesh.
+/// Vertices that parts may have in common.
+using Rims = std::map<std::array<double, 3>, int>;
+
+/// Corners of the tiles that lie on a panel.
+struct TileCorners {
+    std::unordered_set<Point, plane::PointHash> all{}, ofFlatBacks{};
+};
+
+/// What part of a panel columns stand for.
+struct Part {
+    const Panel& panel;
+    const Columns& columns;
+    const TileCorners& tiles; ///< which others stand for
+    bool isTile = false;      ///< itself: its vertices are in grid units
+    bool onBlank = false;     ///< and other parts go on across its border
+};
+
+/// The surface of one part, added to a mesh.
 class Extraction {
   public:
-    Extraction(const PanelColumns& part, Selection selection, Mesh& mesh,
-               std::map<std::array<double, 3>, int>& rims, const std::stop_token& stop)
-        : panel_(part.panel), columns_(part.columns), plan_(columns_.plan), mesh_(mesh), rims_(rims),
-          stop_(stop) {
+    Extraction(const Part& part, Selection selection, Mesh& mesh, Rims& rims, const std::stop_token& stop)
+        : part_(part), panel_(part.panel), columns_(part.columns), plan_(columns_.plan), mesh_(mesh),
+          rims_(rims), stop_(stop) {
         for (const auto& material : columns_.material)
             spans_.push_back(spansOf(material, selection));
         numberVertices();
     }
 
-    void add() {
-        const bool backDone = !panel_.frontRay && findBack() && addFlatBack();
+    /// Tells whether the back is one face, of all tiles too whose backs are flat: of a tile, whether it is
+    /// left to others.
+    bool add() {
+        const bool backDone =
+            !panel_.frontRay && findBack() && (part_.isTile ? hasFlatBack() : addFlatBack());
         for (const Triangle& triangle : plan_.triangles) {
             if (stop_.stop_requested())
                 break;
@@ -69,6 +95,21 @@ class Extraction {
             for (int k = 0; k < 3; ++k)
                 addWalls(triangle, k);
         }
+        const bool ofBlank = part_.isTile || (backSubstance_ == Substance::blank &&
+                                              backHeight_ == -plane::toUnits(panel_.thickness));
+        return backDone && ofBlank;
+    }
+
+    /// The vertices over the corners of a tile's box.
+    std::vector<int> cornerVertices(Point size) const {
+        std::vector<int> found;
+        for (size_t p = 0; p < plan_.points.size(); ++p) {
+            const Point at = plan_.points[p];
+            if ((at.x == 0 || at.x == size.x) && (at.y == 0 || at.y == size.y))
+                for (int i = start_[p]; i < start_[p + 1]; ++i)
+                    found.push_back(sorted_[size_t(i)].vertex);
+        }
+        return found;
     }
 
   private:
@@ -114,6 +155,31 @@ class Extraction {
         return true;
     }
 
+    /// All that a tile's box covers rests on the blank's back.
+    bool hasFlatBack() const {
+        if (!part_.onBlank)
+            return false;
+        for (size_t cell = 0; cell < spans_.size(); ++cell)
+            if (plan_.inLayer(int(cell), 0) && !reachesBack_[cell])
+                return false;
+        return true;
+    }
+
+    /// Whether another part goes on across that corner of a triangle: there is no wall.
+    bool goesOn(const Triangle& triangle, int k) const {
+        if (!part_.onBlank && part_.tiles.all.empty())
+            return isRim(panel_, plan_, triangle, k);
+        return plan_.inLayer(triangle.cell, 0) && !plan_.inLayer(plan_.cellAcross(triangle, k), 0) &&
+               (part_.onBlank || isTileEdge(part_.tiles.all, triangle, k));
+    }
+    bool isTileEdge(const std::unordered_set<Point, plane::PointHash>& corners, const Triangle& triangle,
+                    int k) const {
+        const auto isCorner = [&](int next) {
+            return corners.contains(plan_.points[size_t(triangle.corners[size_t(k + next) % 3])]);
+        };
+        return isCorner(1) && isCorner(2);
+    }
+
     void addHeight(int point, std::int32_t height) {
         int* link = &firstOf_[size_t(point)];
         while (*link >= 0 && heights_[size_t(*link)].height < height)
@@ -144,7 +210,10 @@ class Extraction {
                         if (!endless(end))
                             addHeight(corner, level(end).at(corner));
             }
-        const std::vector<bool> onRim = rimPoints();
+        const std::vector<bool> onRim = sharedPoints();
+        const auto coordinate = [&](std::int32_t units) {
+            return part_.isTile ? double(units) : plane::toMillimetres(units);
+        };
         start_.reserve(plan_.points.size() + 1);
         sorted_.reserve(heights_.size());
         const bool plain = !panel_.frontRay && panel_.rim.empty();
@@ -153,11 +222,13 @@ class Extraction {
             if (firstOf_[p] < 0)
                 continue;
             if (plain) {
-                const double x = plane::toMillimetres(plan_.points[p].x),
-                             y = plane::toMillimetres(plan_.points[p].y);
+                const double x = coordinate(plan_.points[p].x), y = coordinate(plan_.points[p].y);
                 for (int h = firstOf_[p]; h >= 0; h = heights_[size_t(h)].next) {
-                    sorted_.push_back({heights_[size_t(h)].height, int(mesh_.vertices.size())});
-                    mesh_.vertices.push_back({x, y, plane::toMillimetres(heights_[size_t(h)].height)});
+                    const std::int32_t height = heights_[size_t(h)].height;
+                    sorted_.push_back({height, int(mesh_.vertices.size())});
+                    mesh_.vertices.push_back({x, y, coordinate(height)});
+                    if (!onRim.empty() && onRim[p])
+                        rims_.emplace(keyOf(mesh_.vertices.back()), sorted_.back().vertex);
                 }
                 continue;
             }
@@ -167,7 +238,7 @@ class Extraction {
                 int number = int(mesh_.vertices.size());
                 const Vertex at = stand.at(height);
                 if (!onRim.empty() && onRim[p])
-                    number = rims_.try_emplace({at.x, at.y, at.z}, number).first->second;
+                    number = rims_.try_emplace(keyOf(at), number).first->second;
                 if (number == int(mesh_.vertices.size()))
                     mesh_.vertices.push_back(at);
                 sorted_.push_back({height, number});
@@ -176,11 +247,16 @@ class Extraction {
         start_.push_back(int(sorted_.size()));
     }
 
-    /// The points where a neighbouring panel goes on; none for walls.
-    std::vector<bool> rimPoints() const {
-        if (panel_.wall())
+    /// The points where a neighbouring panel or a tile goes on.
+    std::vector<bool> sharedPoints() const {
+        if (part_.isTile || (panel_.wall() && part_.tiles.all.empty()))
             return {};
         std::vector<bool> on(plan_.points.size());
+        if (panel_.wall()) {
+            for (size_t p = 0; p < on.size(); ++p)
+                on[p] = part_.tiles.all.contains(plan_.points[p]);
+            return on;
+        }
         for (const Triangle& triangle : plan_.triangles)
             for (size_t k = 0; k < 3; ++k)
                 if (isRim(panel_, plan_, triangle, int(k)))
@@ -214,14 +290,19 @@ class Extraction {
             if (!reachesBack_[size_t(triangle.cell)])
                 continue;
             for (int k = 0; k < 3; ++k) {
-                if (reachesBack_[size_t(plan_.cellAcross(triangle, k))])
+                const int across = plan_.cellAcross(triangle, k);
+                const bool inside =
+                    reachesBack_[size_t(across)] ||
+                    (!plan_.inLayer(across, 0) && isTileEdge(part_.tiles.ofFlatBacks, triangle, k));
+                if (inside)
                     continue;
                 const int a = triangle.corners[size_t(k + 1) % 3], b = triangle.corners[size_t(k + 2) % 3];
                 edges.push_back({plan_.points[size_t(a)], plan_.points[size_t(b)], 0});
                 ends.emplace_back(a, b);
             }
         }
-        if (edges.empty() || edges.size() * 3 > plan_.points.size())
+        constexpr size_t soon = 1000; // edges that are triangulated in no time
+        if (edges.empty() || (edges.size() > soon && edges.size() * 3 > plan_.points.size()))
             return false;
         const auto back = plane::subdivided(edges, stop_);
         if (!back)
@@ -277,8 +358,8 @@ class Extraction {
         if (across == triangle.cell)
             return;
         const auto& own = spans_[size_t(triangle.cell)];
-        if (own.empty() || isRim(panel_, plan_, triangle, k))
-            return; // a neighbouring panel goes on there
+        if (own.empty() || goesOn(triangle, k))
+            return;
         const int a = triangle.corners[size_t(k + 1) % 3], b = triangle.corners[size_t(k + 2) % 3];
         // In the same order at both ends of the edge; equal at one of them at most.
         const auto heightOf = [&](int end) { return std::int64_t(level(end).at(a)) + level(end).at(b); };
@@ -330,11 +411,12 @@ class Extraction {
         int vertex;
     };
 
+    Part part_;
     const Panel& panel_;
     const Columns& columns_;
     const Subdivision& plan_;
     Mesh& mesh_;
-    std::map<std::array<double, 3>, int>& rims_; ///< vertices that panels may have in common
+    Rims& rims_;
     const std::stop_token& stop_;
     std::vector<std::vector<Span>> spans_; ///< by cell
     std::vector<bool> reachesBack_;        ///< by cell
@@ -346,8 +428,10 @@ class Extraction {
     std::vector<Numbered> sorted_; ///< the vertices of each point upwards
 };
 
-void dropUnused(Mesh& mesh) {
-    constexpr int unused = -1;
+constexpr int unused = -1;
+
+/// Gives the new number of each vertex, or unused.
+std::vector<int> dropUnused(Mesh& mesh) {
     std::vector<int> renamed(mesh.vertices.size(), unused);
     std::vector<Vertex> used;
     for (auto& triangle : mesh.triangles)
@@ -360,16 +444,50 @@ void dropUnused(Mesh& mesh) {
             corner = name;
         }
     mesh.vertices = std::move(used);
+    return renamed;
+}
+
+/// A tile's surface in its place, welded to what is around it.
+void addTile(const std::shared_ptr<const TileSurface>& surface, Point at, const Rims& rims, Mesh& mesh) {
+    const Mesh& own = surface->mesh;
+    const auto first = int(mesh.vertices.size());
+    const int inside = int(own.vertices.size()) - surface->border;
+    mesh.blocks.push_back({surface, int(mesh.triangles.size()), first});
+    std::vector<int> border; // their numbers
+    for (size_t v = 0; v < own.vertices.size(); ++v) {
+        const Vertex placed{plane::toMillimetres(own.vertices[v].x + at.x),
+                            plane::toMillimetres(own.vertices[v].y + at.y),
+                            plane::toMillimetres(own.vertices[v].z)};
+        if (int(v) < inside)
+            mesh.vertices.push_back(placed);
+        else
+            border.push_back(rims.at(keyOf(placed)));
+    }
+    const auto number = [&](int v) { return v < inside ? first + v : border[size_t(v - inside)]; };
+    for (const auto& [a, b, c] : own.triangles)
+        mesh.triangles.push_back({number(a), number(b), number(c)});
+    mesh.substances.insert(mesh.substances.end(), own.substances.begin(), own.substances.end());
+}
+
+/// The back of a tile where it is flat and not part of a larger face.
+void addBack(const Tile& tile, const Panel& panel, Point at, const Rims& rims, Mesh& mesh) {
+    const auto corner = [&](std::int32_t x, std::int32_t y) {
+        return rims.at({plane::toMillimetres(at.x + x), plane::toMillimetres(at.y + y),
+                        plane::toMillimetres(-plane::toUnits(panel.thickness))});
+    };
+    const int a = corner(0, 0), b = corner(tile.size.x, 0), c = corner(tile.size.x, tile.size.y),
+              d = corner(0, tile.size.y);
+    for (const auto& triangle : {std::array{a, c, b}, std::array{a, d, c}}) {
+        mesh.triangles.push_back(triangle);
+        mesh.substances.push_back(Substance::blank);
+    }
 }
 
 struct HalfEdge {
-    std::uint64_t ends; ///< from in the high half
+    std::uint64_t ends; ///< lower vertex in the high half
     int number;         ///< triangle * 3 + corner it starts at
+    bool upwards;       ///< from the lower vertex
 };
-
-std::uint64_t reversed(std::uint64_t ends) {
-    return ends << 32 | ends >> 32;
-}
 
 /// Vertices whose triangles do not form one closed fan; `opposite` must be complete.
 int countPinched(const Mesh& mesh, const std::vector<int>& opposite) {
@@ -398,7 +516,9 @@ int countPinched(const Mesh& mesh, const std::vector<int>& opposite) {
 } // namespace
 
 Clash clashOf(std::span<const PanelColumns> parts) {
-    for (const auto& [panel, columns] : parts) {
+    for (const PanelColumns& part : parts) {
+        const Panel& panel = part.panel;
+        const Columns& columns = part.columns;
         if (!panel.frontRay)
             continue; // flat walls have no neighbours, and their rays never meet
         const auto& plan = columns.plan;
@@ -438,17 +558,82 @@ Clash clashOf(std::span<const PanelColumns> parts) {
     return Clash::none;
 }
 
+std::shared_ptr<const TileSurface> surfaceOf(const Tile& tile, Selection selection) {
+    const Panel flat;
+    const TileCorners none;
+    const std::stop_token never;
+    Rims rims;
+    auto surface = std::make_shared<TileSurface>();
+    Mesh& mesh = surface->mesh;
+    Extraction extraction({flat, tile.columns, none, true, tile.onBlank}, selection, mesh, rims, never);
+    surface->flatBack = extraction.add();
+    const std::vector<int> corners = extraction.cornerVertices(tile.size);
+    const std::vector<int> renamed = dropUnused(mesh);
+    // Those at the border come last.
+    std::vector<bool> atBorder(mesh.vertices.size());
+    for (const int corner : corners)
+        if (tile.onBlank && renamed[size_t(corner)] != unused)
+            atBorder[size_t(renamed[size_t(corner)])] = true;
+    std::vector<int> number(mesh.vertices.size());
+    std::vector<Vertex> sorted;
+    for (const bool border : {false, true})
+        for (size_t v = 0; v < number.size(); ++v)
+            if (atBorder[v] == border) {
+                number[v] = int(sorted.size());
+                sorted.push_back(mesh.vertices[v]);
+            }
+    surface->border = int(std::ranges::count(atBorder, true));
+    mesh.vertices = std::move(sorted);
+    for (auto& triangle : mesh.triangles)
+        for (int& corner : triangle)
+            corner = number[size_t(corner)];
+    surface->creases = creasesOf(mesh.vertices, mesh.triangles, mesh.substances);
+    return surface;
+}
+
 Mesh meshOf(std::span<const PanelColumns> parts, Selection selection, const std::stop_token& stop) {
     Mesh mesh;
-    std::map<std::array<double, 3>, int> rims;
+    Rims rims;
+    std::vector<std::shared_ptr<const TileSurface>> chosen; // of tiles, by part
+    TileCorners corners;
+    const TileCorners none;
     size_t triangles = 0;
     for (const PanelColumns& part : parts)
-        triangles += part.columns.plan.triangles.size();
-    mesh.triangles.reserve(triangles * 3);
-    mesh.substances.reserve(triangles * 3);
+        chosen.push_back(!part.tile                           ? nullptr
+                         : selection == Selection::everything ? part.tile->surface
+                                                              : surfaceOf(*part.tile, selection));
+    for (size_t i = 0; i < parts.size(); ++i) {
+        triangles +=
+            parts[i].tile ? chosen[i]->mesh.triangles.size() : parts[i].columns.plan.triangles.size() * 3;
+        if (!parts[i].tile || !parts[i].tile->onBlank)
+            continue;
+        const Point size = parts[i].tile->size;
+        for (const Point corner : {Point{0, 0}, {size.x, 0}, size, {0, size.y}}) {
+            corners.all.insert(parts[i].at + corner);
+            if (chosen[i]->flatBack)
+                corners.ofFlatBacks.insert(parts[i].at + corner);
+        }
+    }
+    mesh.triangles.reserve(triangles);
+    mesh.substances.reserve(triangles);
+    bool backDone = false;
     for (const PanelColumns& part : parts)
-        Extraction(part, selection, mesh, rims, stop).add();
-    dropUnused(mesh);
+        if (!part.tile)
+            backDone =
+                Extraction({part.panel, part.columns, part.panel.frontRay ? none : std::as_const(corners)},
+                           selection, mesh, rims, stop)
+                    .add();
+    const std::vector<int> renamed = dropUnused(mesh);
+    if (!corners.all.empty())
+        for (auto& [place, vertex] : rims)
+            vertex = renamed[size_t(vertex)];
+    for (size_t i = 0; i < parts.size() && !stop.stop_requested(); ++i) {
+        if (!parts[i].tile)
+            continue;
+        addTile(chosen[i], parts[i].at, rims, mesh);
+        if (chosen[i]->flatBack && !backDone)
+            addBack(*parts[i].tile, parts[i].panel, parts[i].at, rims, mesh);
+    }
     return mesh;
 }
 
@@ -495,10 +680,11 @@ MeshFaults faultsOf(const Mesh& mesh) {
         if (n == Vertex{})
             ++faults.flatTriangles;
         std::ranges::sort(corners[t]);
-        for (int k = 0; k < 3; ++k)
+        for (size_t k = 0; k < 3; ++k) {
+            const auto [low, high] = std::minmax(c[k], c[(k + 1) % 3]);
             edges.push_back(
-                {std::uint64_t(std::uint32_t(c[size_t(k)])) << 32 | std::uint32_t(c[size_t(k + 1) % 3]),
-                 int(t) * 3 + k});
+                {std::uint64_t(std::uint32_t(low)) << 32 | std::uint32_t(high), int(t * 3 + k), c[k] == low});
+        }
     }
     std::ranges::sort(corners);
     for (size_t t = 1; t < corners.size(); ++t)
@@ -506,20 +692,19 @@ MeshFaults faultsOf(const Mesh& mesh) {
 
     std::ranges::sort(edges, {}, &HalfEdge::ends);
     std::vector<int> opposite(edges.size(), -1);
-    for (size_t i = 0; i < edges.size();) {
-        const auto like = [&](std::uint64_t ends) {
-            return std::pair(std::ranges::lower_bound(edges, ends, {}, &HalfEdge::ends),
-                             std::ranges::upper_bound(edges, ends, {}, &HalfEdge::ends));
-        };
-        const auto same = like(edges[i].ends), back = like(reversed(edges[i].ends));
-        const auto count = size_t(same.second - same.first);
-        if (back.first == back.second)
+    for (size_t i = 0, end = 0; i < edges.size(); i = end) {
+        size_t upwards = 0;
+        for (end = i; end < edges.size() && edges[end].ends == edges[i].ends; ++end)
+            upwards += edges[end].upwards ? 1 : 0;
+        const size_t downwards = end - i - upwards;
+        if (upwards == 1 && downwards == 1) {
+            opposite[size_t(edges[i].number)] = edges[i + 1].number;
+            opposite[size_t(edges[i + 1].number)] = edges[i].number;
+        } else if (upwards == 0 || downwards == 0) {
             ++faults.openEdges;
-        else if (count > 1 || back.second - back.first > 1)
-            ++faults.crowdedEdges;
-        else
-            opposite[size_t(edges[i].number)] = back.first->number;
-        i += count;
+        } else {
+            faults.crowdedEdges += 2;
+        }
     }
     if (faults.openEdges == 0 && faults.crowdedEdges == 0)
         faults.pinchedVertices = countPinched(mesh, opposite);

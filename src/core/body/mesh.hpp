@@ -1,8 +1,10 @@
 // Triangle meshes of solids, and what can be wrong with one.
 #pragma once
 #include "blank/panel.hpp"
+#include "body/creases.hpp"
 #include "working/columns.hpp"
 #include <array>
+#include <memory>
 #include <stop_token>
 #include <vector>
 
@@ -10,11 +12,21 @@ namespace bollard::body {
 
 using space::Vertex;
 
+struct TileSurface;
+
+/// A stretch of a mesh that is a tile's surface, shifted.
+struct Block {
+    std::shared_ptr<const TileSurface> surface{};
+    int triangle = 0; ///< the first
+    int vertex = 0;   ///< the first; those at the tile's border are elsewhere
+};
+
 /// A closed surface: corners counter-clockwise seen from outside.
 struct Mesh {
     std::vector<Vertex> vertices{};
     std::vector<std::array<int, 3>> triangles{};
     std::vector<working::Substance> substances{}; ///< of the material under each triangle
+    std::vector<Block> blocks{};                  ///< of some of it, in order
 
     bool empty() const { return triangles.empty(); }
 };
@@ -22,11 +34,24 @@ struct Mesh {
 /// Which of the material to put a surface around.
 enum class Selection { everything, blank, letters };
 
-/// Columns over one panel of a blank.
+struct Tile;
+
+/// Columns over one panel of a blank, or over a part of a flat wall.
 struct PanelColumns {
     const blank::Panel& panel;
     const working::Columns& columns;
+    const Tile* tile = nullptr; ///< null: the panel but for its tiles
+    plane::Point at{};          ///< where the tile's plan begins
 };
+
+/// The surface of a tile, open at its border and at its back where that is all blank.
+struct TileSurface {
+    Mesh mesh{};    ///< grid units
+    int border = 0; ///< so many vertices, the last ones, are at the corners of its box
+    bool flatBack = false;
+    Creases creases{}; ///< none ends at the border
+};
+std::shared_ptr<const TileSurface> surfaceOf(const Tile& tile, Selection selection);
 
 /// What keeps the columns of a blank's panels from being one body as they are.
 enum class Clash {

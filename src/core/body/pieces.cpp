@@ -84,14 +84,13 @@ Pieces piecesOf(const Columns& columns) {
             pieceOf.push_back(place->second);
         }
     }
-    for (size_t p = 0; p < result.pieces.size(); ++p) {
-        const auto rank = [&](size_t q) {
-            return std::pair(result.pieces[q].blank, result.pieces[q].volume);
-        };
-        if (result.main < 0 || rank(p) > rank(size_t(result.main)))
-            result.main = int(p);
-    }
     return result;
+}
+
+int mainOf(const std::vector<Piece>& pieces) {
+    const auto rank = [](const Piece& piece) { return std::pair(piece.blank, piece.volume); };
+    const auto main = std::ranges::max_element(pieces, {}, rank);
+    return main == pieces.end() ? -1 : int(main - pieces.begin());
 }
 
 int pieceAt(const Columns& columns, const Pieces& pieces, plane::Point p, int& hint, bool behind) {

@@ -16,8 +16,10 @@ struct Pieces {
     std::vector<Piece> pieces{};
     /// The piece of each interval of each cell, as in Columns::material.
     std::vector<std::vector<int>> ofInterval{};
-    int main = -1; ///< the largest piece with some of the blank; without a blank the largest; -1 when empty
 };
+
+/// The largest piece with some of the blank; without a blank the largest; -1 when there is none.
+int mainOf(const std::vector<Piece>& pieces);
 
 Pieces piecesOf(const working::Columns& columns);
 

@@ -27,6 +27,15 @@ std::set<std::string> ownIds(const Card& card) {
 
 } // namespace
 
+namespace {
+
+/// What one without a name is called by its place.
+std::string idAt(size_t place) {
+    return std::string("i").append(std::to_string(place));
+}
+
+} // namespace
+
 std::vector<std::string> idsOf(const Card& card) {
     std::set<std::string> taken = ownIds(card);
     std::vector<std::string> ids;
@@ -34,7 +43,7 @@ std::vector<std::string> idsOf(const Card& card) {
         ids.push_back(card.inscriptions[i].id);
         if (!ids.back().empty())
             continue;
-        ids.back() = "i" + std::to_string(i);
+        ids.back() = idAt(i);
         while (!taken.insert(ids.back()).second)
             ids.back() += "+";
     }
@@ -140,7 +149,7 @@ void keepIds(Card& card) {
 std::string freeId(const Card& card) {
     const std::set<std::string> taken = ownIds(card);
     for (int i = 0;; ++i)
-        if (std::string id = "i" + std::to_string(i); !taken.contains(id))
+        if (std::string id = idAt(i); !taken.contains(id))
             return id;
 }
 

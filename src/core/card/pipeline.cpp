@@ -162,6 +162,7 @@ struct Pipeline::Memory {
     Step<std::shared_ptr<const Lettering>, Solid> solid;
     Step<FindingsKey, Checked> checked;
     check::MeasureMemory measured;
+    body::TileMemory tiles{1000};
 };
 
 size_t Lettering::letters() const {
@@ -373,7 +374,7 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& card, const std::stri
                 return std::make_shared<const std::vector<blank::Panel>>(
                     blank::shapeOf(card->blank).panelsOf(card->blank, panelsKey.tallest));
             });
-            return std::make_shared<const Solid>(solidOf(*made.lettering, panels, stop));
+            return std::make_shared<const Solid>(solidOf(*made.lettering, panels, memory_->tiles, stop));
         });
         if (stop.stop_requested() && solid->problem)
             memory_->solid.forget();

@@ -1,7 +1,7 @@
 // The steps from a card to letters, measures, body and findings, each done again only when what it depends on
 // has changed.
 #pragma once
-#include "body/mesh.hpp"
+#include "body/tile.hpp"
 #include "card/card.hpp"
 #include "check/findings.hpp"
 #include "type/catalogue.hpp"
@@ -24,12 +24,13 @@ struct Lettering {
 /// The solid part. When it could not be built the problem tells why and the rest is empty.
 struct Solid {
     std::shared_ptr<const std::vector<blank::Panel>> panels{};
-    std::vector<working::Columns> columns{}; ///< by panel
+    std::vector<working::Columns> columns{}; ///< by panel; of a flat wall what its tiles leave
+    std::vector<body::PlacedTile> tiles{};   ///< of the first panel, where it is flat
     body::Mesh mesh{};
     check::DropOuts dropOuts{};
     std::optional<quantity::Problem> problem{};
 
-    /// Panels with their columns.
+    /// Panels with their columns, then the tiles.
     std::vector<body::PanelColumns> parts() const;
 };
 

@@ -1,9 +1,13 @@
 #include "card/solid.hpp"
-#include "body/pieces.hpp"
 #include "plane/near_boxes.hpp"
-#include "working/changes.hpp"
+#include "plane/point_hash.hpp"
+#include "working/tiling.hpp"
 #include <limits>
+#include <map>
+#include <tbb/blocked_range.h>
+#include <tbb/parallel_for.h>
 #include <tbb/parallel_invoke.h>
+#include <unordered_map>
 
 namespace bollard::card {
 
@@ -11,34 +15,140 @@ std::vector<body::PanelColumns> Solid::parts() const {
     std::vector<body::PanelColumns> parts;
     for (size_t i = 0; i < columns.size(); ++i)
         parts.push_back({(*panels)[i], columns[i]});
+    for (const body::PlacedTile& placed : tiles)
+        parts.push_back({panels->front(), placed.tile->columns, placed.tile.get(), placed.at});
     return parts;
 }
 
 namespace {
 
-/// What is done to a panel, on its front and from behind.
+/// What is done to a panel on whose sides letters lie one by one.
+std::vector<working::Change> changesOn(const blank::Panel& panel, const plane::Region& outline,
+                                       const Lettering& lettering,
+                                       std::span<const working::PlanLetter> letters,
+                                       const std::stop_token& stop) {
+    const plane::Box box = plane::boxOf(panel.outline);
+    const auto worked = [&](bool behind) {
+        return working::workedOf(working::lettersOn(box, lettering.inscriptions, letters, behind, {}), stop);
+    };
+    return working::changesOf(outline, panel.thickness, worked(false), worked(true));
+}
+
+/// The same of a panel that is no flat wall.
 std::vector<working::Change> changesOn(const blank::Panel& panel, const Lettering& lettering,
                                        const std::stop_token& stop) {
-    const double thickness = panel.wall() ? panel.thickness : working::endless;
-    std::vector<working::Change> changes = working::changesOf(
-        panel.outline, thickness, working::workedOf(lettering.inscriptions, stop, panel.front));
-    if (!panel.wall())
-        return changes;
-    const plane::Box box = plane::boxOf(panel.outline);
-    for (working::Worked worked : working::workedOf(lettering.inscriptions, stop, panel.back)) {
-        worked.region = plane::shifted(plane::mirrored(worked.region), {box.low.x + box.high.x, 0});
-        for (working::Change& change : working::changesOf(worked, thickness))
-            changes.push_back(working::fromBehind(std::move(change), thickness));
+    return working::changesOf(panel.outline, panel.wall() ? panel.thickness : working::endless,
+                              working::workedOf(lettering.inscriptions, stop, panel.front));
+}
+
+bool isFlatWall(const blank::Panel& panel) {
+    return panel.wall() && !panel.frontRay;
+}
+
+/// The tiles of a flat wall, those that are not known made side by side.
+std::vector<quantity::Result<std::shared_ptr<const body::Tile>>>
+tilesOf(const blank::Panel& panel, const Lettering& lettering, std::span<const working::TileLetters> tiles,
+        body::TileMemory& memory, const std::stop_token& stop) {
+    using Made = quantity::Result<std::shared_ptr<const body::Tile>>;
+    const plane::Box whole = plane::boxOf(panel.outline);
+    memory.makeRoom(2 * tiles.size());
+    std::vector<Made> made(tiles.size(), Made(quantity::Problem{quantity::ProblemKind::stopped}));
+    constexpr size_t worthATask = 8;
+    tbb::parallel_for(tbb::blocked_range<size_t>(0, tiles.size(), worthATask), [&](const auto& range) {
+        for (size_t i = range.begin(); i < range.end() && !stop.stop_requested(); ++i) {
+            const auto& [box, letters] = tiles[i];
+            body::TileKey key{box.high - box.low, whole.empty() ? 0 : panel.thickness, {}, {}};
+            key.front = working::lettersOn(whole, lettering.inscriptions, letters, false, box.low);
+            key.behind = working::lettersOn(whole, lettering.inscriptions, letters, true, box.low);
+            if (auto known = memory.find(key)) {
+                made[i] = *std::move(known);
+                continue;
+            }
+            made[i] = body::tileOf(key, stop);
+            if (made[i] && !stop.stop_requested())
+                made[i] = memory.keep(key, *made[i]);
+        }
+    });
+    return made;
+}
+
+/// The pieces of all parts of a flat wall, those of tiles joined to what is around them.
+struct WallPieces {
+    std::vector<body::Piece> pieces{};
+    std::vector<std::vector<int>>
+        numbers{}; ///< of each part's own pieces; the panel's first, then the tiles'
+};
+
+WallPieces wallPiecesOf(const working::Columns& rest, const body::Pieces& ofRest,
+                        std::span<const body::PlacedTile> tiles) {
+    WallPieces all;
+    all.pieces = ofRest.pieces;
+    std::vector<int>& own = all.numbers.emplace_back();
+    for (size_t i = 0; i < ofRest.pieces.size(); ++i)
+        own.push_back(int(i));
+    std::unordered_map<plane::Point, int, plane::PointHash> pieceAt; // corners of tiles
+    for (const body::PlacedTile& placed : tiles)
+        if (placed.tile->onBlank)
+            pieceAt.emplace(placed.at, -1);
+    for (const plane::Triangle& triangle : rest.plan.triangles)
+        for (const int corner : triangle.corners)
+            if (const auto found = pieceAt.find(rest.plan.points[size_t(corner)]); found != pieceAt.end())
+                if (const auto& over = ofRest.ofInterval[size_t(triangle.cell)]; !over.empty())
+                    found->second = over.front();
+    for (const auto& [tile, at] : tiles) {
+        std::vector<int>& numbers = all.numbers.emplace_back();
+        for (size_t i = 0; i < tile->pieces.pieces.size(); ++i) {
+            const body::Piece& piece = tile->pieces.pieces[i];
+            const int around = int(i) == tile->borderPiece ? pieceAt.at(at) : -1;
+            numbers.push_back(around >= 0 ? around : int(all.pieces.size()));
+            if (around < 0) {
+                all.pieces.push_back(piece);
+                continue;
+            }
+            all.pieces[size_t(around)].volume += piece.volume;
+            all.pieces[size_t(around)].blank |= piece.blank;
+        }
     }
-    return changes;
+    return all;
+}
+
+/// Where each letter of a flat wall is: the part, and its number.
+std::map<std::pair<int, int>, size_t> partsOf(const working::Tiling& tiling) {
+    std::map<std::pair<int, int>, size_t> parts;
+    for (size_t i = 0; i < tiling.tiles.size(); ++i)
+        for (const working::PlanLetter& letter : tiling.tiles[i].letters)
+            parts.emplace(std::pair(letter.slot, letter.letter), i + 1);
+    return parts;
 }
 
 /// Pieces and drop-outs of all panels together: what has some of the blank hangs together inside it.
-check::DropOuts dropOutsOf(const Solid& solid, const Lettering& lettering, const std::stop_token& stop) {
+check::DropOuts dropOutsOf(const Solid& solid, const Lettering& lettering, const working::Tiling& tiling,
+                           const std::stop_token& stop) {
     check::DropOuts all;
     for (size_t i = 0; i < solid.columns.size(); ++i) {
-        check::DropOuts here = check::dropOutsOf(solid.columns[i], body::piecesOf(solid.columns[i]),
-                                                 (*solid.panels)[i], lettering.inscriptions, stop);
+        const blank::Panel& panel = (*solid.panels)[i];
+        const body::Pieces ofRest = body::piecesOf(solid.columns[i]);
+        const WallPieces wall = wallPiecesOf(
+            solid.columns[i], ofRest, i == 0 ? std::span(solid.tiles) : std::span<const body::PlacedTile>());
+        std::map<std::pair<int, int>, size_t> parts;
+        if (i == 0 && wall.pieces.size() > 1)
+            parts = partsOf(tiling);
+        int hint = 0;
+        const auto pieceAt = [&](int slot, int letter, plane::Point at) {
+            const bool behind = panel.wall() && lettering.inscriptions[size_t(slot)].side == panel.back;
+            const auto found = parts.find({slot, letter});
+            const size_t part = found == parts.end() ? 0 : found->second;
+            int own = -1;
+            if (part == 0) {
+                own = body::pieceAt(solid.columns[i], ofRest, at, hint, behind);
+            } else {
+                const body::PlacedTile& placed = solid.tiles[part - 1];
+                int start = 0;
+                own = body::pieceAt(placed.tile->columns, placed.tile->pieces, at - placed.at, start, behind);
+            }
+            return own < 0 ? -1 : wall.numbers[part][size_t(own)];
+        };
+        check::DropOuts here = check::dropOutsOf(wall.pieces, pieceAt, panel, lettering.inscriptions, stop);
         all.pieces += i == 0 ? here.pieces : std::max(0, here.pieces - 1);
         all.strayPieces += here.strayPieces;
         std::ranges::move(here.loose, std::back_inserter(all.loose));
@@ -133,15 +243,34 @@ double tallestOf(const Lettering& lettering) {
 }
 
 Solid solidOf(const Lettering& lettering, std::shared_ptr<const std::vector<blank::Panel>> panels,
-              const std::stop_token& stop) {
+              body::TileMemory& memory, const std::stop_token& stop) {
     Solid solid;
     solid.panels = std::move(panels);
     if (sidesMeet(*solid.panels, lettering)) {
         solid.problem = quantity::Problem{quantity::ProblemKind::sidesMeet};
         return solid;
     }
+    working::Tiling tiling;
     for (const blank::Panel& panel : *solid.panels) {
-        const std::vector<working::Change> changes = changesOn(panel, lettering, stop);
+        std::vector<working::Change> changes;
+        if (isFlatWall(panel)) {
+            tiling = working::tilingOf(panel.outline, lettering.inscriptions, panel.front, panel.back);
+            const auto tiles = tilesOf(panel, lettering, tiling.tiles, memory, stop);
+            plane::Region around = panel.outline;
+            for (size_t i = 0; i < tiles.size(); ++i) {
+                if (!tiles[i]) {
+                    solid.problem = tiles[i].problem();
+                    return solid;
+                }
+                const auto& [low, high] = tiling.tiles[i].box;
+                solid.tiles.push_back({*tiles[i], low});
+                if ((*tiles[i])->onBlank)
+                    around.rings.push_back({low, {low.x, high.y}, high, {high.x, low.y}});
+            }
+            changes = changesOn(panel, around, lettering, tiling.rest, stop);
+        } else {
+            changes = changesOn(panel, lettering, stop);
+        }
         if (reachesRim(panel, changes)) {
             solid.problem = quantity::Problem{quantity::ProblemKind::rimCrossed};
             return solid;
@@ -159,7 +288,7 @@ Solid solidOf(const Lettering& lettering, std::shared_ptr<const std::vector<blan
         return solid;
     }
     const auto mesh = [&] { solid.mesh = body::meshOf(parts, body::Selection::everything, stop); };
-    const auto pieces = [&] { solid.dropOuts = dropOutsOf(solid, lettering, stop); };
+    const auto pieces = [&] { solid.dropOuts = dropOutsOf(solid, lettering, tiling, stop); };
     if (lettering.letters() < lettersWorthTasks) {
         mesh();
         pieces();

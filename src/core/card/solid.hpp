@@ -11,8 +11,8 @@ constexpr size_t lettersWorthTasks = 60;
 double tallestOf(const Lettering& lettering);
 
 /// The part of a blank with these panels; with a problem, and the rest empty, where it cannot be built or was
-/// stopped.
+/// stopped. On a flat wall only tiles that are not known are made, and the blank around them.
 Solid solidOf(const Lettering& lettering, std::shared_ptr<const std::vector<blank::Panel>> panels,
-              const std::stop_token& stop = {});
+              body::TileMemory& tiles, const std::stop_token& stop = {});
 
 } // namespace bollard::card

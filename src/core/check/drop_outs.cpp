@@ -13,22 +13,21 @@ bool standing(const PlacedLetters& letters) {
 }
 
 /// Without a blank the main piece is the largest that joins at least two letters.
-int mainPieceOfLetters(const body::Pieces& pieces,
+int mainPieceOfLetters(const std::vector<body::Piece>& pieces,
                        const std::map<int, std::set<std::pair<int, int>>>& lettersOf) {
     int main = -1;
     for (const auto& [piece, letters] : lettersOf)
-        if (letters.size() >= 2 &&
-            (main < 0 || pieces.pieces[size_t(piece)].volume > pieces.pieces[size_t(main)].volume))
+        if (letters.size() >= 2 && (main < 0 || pieces[size_t(piece)].volume > pieces[size_t(main)].volume))
             main = piece;
     return main;
 }
 
 } // namespace
 
-DropOuts dropOutsOf(const working::Columns& columns, const body::Pieces& pieces, const blank::Panel& panel,
+DropOuts dropOutsOf(const std::vector<body::Piece>& pieces, const PieceAt& pieceAt, const blank::Panel& panel,
                     std::span<const PlacedLetters> inscriptions, const std::stop_token& stop) {
     DropOuts result;
-    result.pieces = int(pieces.pieces.size());
+    result.pieces = int(pieces.size());
     if (result.pieces <= 1)
         return result;
 
@@ -39,7 +38,6 @@ DropOuts dropOutsOf(const working::Columns& columns, const body::Pieces& pieces,
     };
     std::vector<Part> parts;
     std::map<int, std::set<std::pair<int, int>>> lettersOf;
-    int hint = 0;
     const plane::Box box = plane::boxOf(panel.outline);
     for (size_t slot = 0; slot < inscriptions.size(); ++slot) {
         const bool behind = panel.wall() && inscriptions[slot].side == panel.back;
@@ -55,7 +53,7 @@ DropOuts dropOutsOf(const working::Columns& columns, const body::Pieces& pieces,
                 if (behind)
                     at.x = box.low.x + box.high.x - at.x;
                 at.x = panel.cuts.within(at.x);
-                const int piece = body::pieceAt(columns, pieces, at, hint, behind);
+                const int piece = pieceAt(int(slot), int(i), at);
                 if (piece < 0)
                     continue;
                 const auto kind = hole ? DropOut::Kind::counter : DropOut::Kind::letter;
@@ -67,14 +65,14 @@ DropOuts dropOutsOf(const working::Columns& columns, const body::Pieces& pieces,
         }
     }
 
-    const bool hasBlank = std::ranges::any_of(pieces.pieces, &body::Piece::blank);
-    const int main = hasBlank ? pieces.main : mainPieceOfLetters(pieces, lettersOf);
+    const bool hasBlank = std::ranges::any_of(pieces, &body::Piece::blank);
+    const int main = hasBlank ? body::mainOf(pieces) : mainPieceOfLetters(pieces, lettersOf);
     std::set<int> explained{main};
     std::set<std::pair<int, int>> told;
     for (Part& part : parts) {
         if (part.piece == main)
             continue;
-        if (part.dropOut.kind == DropOut::Kind::counter && !pieces.pieces[size_t(part.piece)].blank)
+        if (part.dropOut.kind == DropOut::Kind::counter && !pieces[size_t(part.piece)].blank)
             continue; // the hole of a standing letter, seen from a letter around it
         explained.insert(part.piece);
         const bool isNew = part.dropOut.kind == DropOut::Kind::counter ||

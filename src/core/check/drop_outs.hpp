@@ -3,6 +3,7 @@
 #include "blank/panel.hpp"
 #include "body/pieces.hpp"
 #include "working/placed_letters.hpp"
+#include <functional>
 #include <span>
 #include <vector>
 
@@ -23,9 +24,13 @@ struct DropOuts {
     int strayPieces = 0; ///< loose pieces that are neither a letter nor a counter
 };
 
+/// The piece that a letter's material is of, at a point of the plan beside one of its rings: the topmost, on
+/// a back the lowest; -1 where there is none.
+using PieceAt = std::function<int(int slot, int letter, plane::Point at)>;
+
 /// Counters of a letter are told one by one, loose letters once each. Where there is no blank, letters joined
 /// to no other letter are loose, unless there is only one piece. Of the inscriptions on the panel's sides.
-DropOuts dropOutsOf(const working::Columns& columns, const body::Pieces& pieces, const blank::Panel& panel,
+DropOuts dropOutsOf(const std::vector<body::Piece>& pieces, const PieceAt& pieceAt, const blank::Panel& panel,
                     std::span<const working::PlacedLetters> inscriptions, const std::stop_token& stop = {});
 
 } // namespace bollard::check

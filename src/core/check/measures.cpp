@@ -1,6 +1,8 @@
 #include "check/measures.hpp"
 #include "plane/near_boxes.hpp"
 #include "plane/neck.hpp"
+#include "quantity/groups.hpp"
+#include "quantity/mixed.hpp"
 #include <map>
 #include <optional>
 #include <tbb/blocked_range.h>
@@ -12,6 +14,7 @@ namespace bollard::check {
 namespace {
 
 using plane::toMillimetres, plane::Vector;
+using quantity::mixed;
 using working::PlacedLetters;
 
 constexpr double leastReach_mm = 2, mostReach_mm = 10;
@@ -94,10 +97,6 @@ struct KnownShape {
     std::shared_ptr<const std::vector<plane::WidthSample>> widths{};
     plane::Point at{};
 };
-
-size_t mixed(size_t hash, size_t next) {
-    return (hash ^ (next + 0x9E3779B97F4A7C15u + (hash << 6) + (hash >> 2))) * 0xBF58476D1CE4E5B9u;
-}
 
 struct ShapeHash {
     size_t operator()(const std::shared_ptr<const plane::Region>& shape) const {
@@ -510,6 +509,7 @@ class Joined {
         std::erase_if(out.readings, [&](const Reading& reading) {
             return reading.kind == ReadingKind::neck && isWidened(reading);
         });
+        measureCrowds(stop, out);
         std::vector<std::shared_ptr<const std::vector<plane::Neck>>> necks(places_.size());
         std::vector<JoinKey> keys(places_.size());
         std::vector<size_t> unknown;
@@ -598,6 +598,43 @@ class Joined {
             partners_[slot(place.pair.otherSlot, place.pair.other)].push_back(
                 slot(place.pair.slot, place.pair.letter));
         }
+    }
+
+    /// Where many lie over each other at a place, all that hang together so are one shape, measured once;
+    /// those places are done.
+    void measureCrowds(const std::stop_token& stop, Measures& out) {
+        constexpr size_t many = 8;
+        quantity::Groups groups(letters_.size());
+        std::vector<bool> crowded(letters_.size());
+        for (const Place& place : places_)
+            for (const size_t letter : place.letters)
+                if (place.letters.size() > many) {
+                    crowded[letter] = true;
+                    groups.join(letter, place.letters.front());
+                }
+        std::map<size_t, std::vector<size_t>> crowds;
+        for (size_t letter = 0; letter < letters_.size(); ++letter)
+            if (crowded[letter])
+                crowds[groups.of(letter)].push_back(letter);
+        for (const auto& [group, letters] : crowds) {
+            std::vector<plane::Region> shapes;
+            for (const size_t letter : letters)
+                shapes.push_back(regionOf(letters_[letter]));
+            const plane::Region whole = plane::united(shapes, stop);
+            if (stop.stop_requested())
+                return;
+            for (const plane::Neck& neck : plane::necksOf(plane::medialAxis(whole), finest)) {
+                if (!neck.inside)
+                    continue;
+                const auto owner = std::ranges::find_if(letters, [&](size_t letter) {
+                    return plane::contains(regionOf(letters_[letter]), plane::onGrid(neck.at));
+                });
+                const OneLetter& one = letters_[owner == letters.end() ? letters.front() : *owner];
+                out.readings.push_back(
+                    {ReadingKind::neck, neck.at, toMillimetres(neck.width), 0, one.slot, one.letter});
+            }
+        }
+        std::erase_if(places_, [&](const Place& place) { return place.letters.size() > many; });
     }
 
     /// Shapes that are only shifted meet in the same way again and again; no shapes when some are not.

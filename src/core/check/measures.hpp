@@ -16,7 +16,7 @@ enum class ReadingKind {
     bridge,  ///< between separate parts of one letter
     gap,     ///< between two letters
     edge,    ///< between a letter and the blank's edge or a hole
-    neck     ///< material that alone holds two parts together: of what stands free, and within pierced letters
+    neck ///< material that alone holds two parts together: of what stands free, and within pierced letters
 };
 
 /// One width. Lengths in mm, the place in grid units on the side.
@@ -80,7 +80,8 @@ struct SideBounds {
 
 /// Measures all letters: strokes and openings from the medial axis of each distinct glyph, gaps between
 /// letters of one side near each other (told of both where one stands and the other is cut), round its seam
-/// too, distances to the side's edges, necks of letters that stand free and of what they make together. Shapes that are equal but for their place are measured once. Returns early when stopped.
+/// too, distances to the side's edges, necks of letters that stand free and of what they make together.
+/// Shapes that are equal but for their place are measured once. Returns early when stopped.
 Measures measuresOf(std::span<const working::PlacedLetters> inscriptions, std::span<const SideBounds> sides,
                     const Reach& reach, MeasureMemory& memory, const std::stop_token& stop = {});
 

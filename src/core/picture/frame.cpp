@@ -210,7 +210,7 @@ class Raster {
         }
     }
 
-    void drawEdge(const FeatureEdge& edge, int band) {
+    void drawEdge(const body::Crease& edge, int band) {
         const Point3 a = points_[size_t(edge.from)], b = points_[size_t(edge.to)];
         const float reach = std::max(std::fabs(b.x - a.x), std::fabs(b.y - a.y));
         const int steps = std::max(1, int(std::ceil(reach)));

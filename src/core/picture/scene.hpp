@@ -5,25 +5,18 @@
 
 namespace bollard::picture {
 
-struct Point3 {
-    float x = 0, y = 0, z = 0;
-};
-
-/// An edge where the surface turns by more than 25 degrees.
-struct FeatureEdge {
-    int from = 0, to = 0; ///< vertices
-    bool letters = false; ///< belongs to the letters
-};
+using space::Point3;
 
 struct Scene {
     std::vector<Point3> vertices{};
     std::vector<std::array<int, 3>> triangles{};
     std::vector<Point3> normals{}; ///< of triangles, unit length
     std::vector<bool> letters{};   ///< by triangle
-    std::vector<FeatureEdge> edges{};
+    std::vector<body::Crease> edges{};
     body::Extent extent{};
 };
 
+/// O(triangles); what tiles bring with them is copied.
 Scene sceneOf(const body::Mesh& mesh);
 
 } // namespace bollard::picture

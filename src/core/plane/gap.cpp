@@ -316,6 +316,10 @@ bool BoundaryIndex::clearOf(const Box& box) const {
     return index_->near(box, 0).empty();
 }
 
+bool BoundaryIndex::holds(Point point) const {
+    return index_->holds(point);
+}
+
 bool BoundaryIndex::passes(Vector point) const {
     constexpr double rounding = 2;
     const Point near = onGrid(point);

@@ -55,6 +55,8 @@ class BoundaryIndex {
     Lies lies(const Region& shape) const;
     /// No boundary passes the box.
     bool clearOf(const Box& box) const;
+    /// A point that lies on no boundary lies inside.
+    bool holds(Point point) const;
     /// A boundary passes the point, but for rounding to the grid.
     bool passes(Vector point) const;
     /// The distances between the boundaries alone: the shape may lie inside. Where they cross, the kind is

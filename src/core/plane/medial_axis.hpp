@@ -53,8 +53,8 @@ struct WidthSample {
 /// Left out are edges whose walls face by less than 150 degrees (corners). Tapering tips are followed from
 /// their end inwards while the radius grows by more than 0.05 of the way; what they lose counts less and less
 /// up to 0.08, and from there on nothing of them does, so that no hair's breadth decides. A part or hole
-/// where nothing is left (dots, small triangles) gives its largest inscribed circle. Necks and throats come last;
-/// they may be strokes and openings too.
+/// where nothing is left (dots, small triangles) gives its largest inscribed circle. Necks and throats come
+/// last; they may be strokes and openings too.
 std::vector<WidthSample> widthsOf(const MedialAxis& axis, const Region& region);
 
 } // namespace bollard::plane

@@ -1,5 +1,6 @@
 // What was made once and may be wanted again.
 #pragma once
+#include <algorithm>
 #include <cstddef>
 #include <map>
 #include <mutex>
@@ -9,7 +10,7 @@ namespace bollard::quantity {
 
 /// A memory that never fills up: what was not asked for while `most` others were kept goes, so at most twice
 /// as many stay. Safe to use from several threads; Made is copied out, and should be cheap to copy.
-template<class Key, class Made> class Kept {
+template<class Key, class Made, class Map = std::map<Key, Made>> class Kept {
   public:
     explicit Kept(std::size_t most) : most_(most) {}
 
@@ -35,6 +36,11 @@ template<class Key, class Made> class Kept {
             return *std::move(kept);
         return keep(key, make());
     }
+    /// From now on at least so many are kept.
+    void makeRoom(std::size_t most) {
+        const std::scoped_lock lock(guard_);
+        most_ = std::max(most_, most);
+    }
     std::size_t size() const {
         const std::scoped_lock lock(guard_);
         return recent_.size() + older_.size();
@@ -49,9 +55,9 @@ template<class Key, class Made> class Kept {
         return recent_.try_emplace(key, std::move(made)).first->second;
     }
 
-    const std::size_t most_;
+    std::size_t most_;
     mutable std::mutex guard_;
-    std::map<Key, Made> recent_, older_;
+    Map recent_, older_;
 };
 
 } // namespace bollard::quantity

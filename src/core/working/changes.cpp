@@ -58,13 +58,16 @@ std::vector<Change> changesOf(const Worked& worked, double thickness_mm) {
     return table[size_t(worked.working.kind)](worked, thickness_mm);
 }
 
-std::vector<Change> changesOf(const plane::Region& blank, double thickness_mm,
-                              std::span<const Worked> worked) {
+std::vector<Change> changesOf(const plane::Region& blank, double thickness_mm, std::span<const Worked> worked,
+                              std::span<const Worked> behind) {
     std::vector<Change> changes = changesOf(blank, thickness_mm);
     const double thickness = changes.empty() ? 0 : thickness_mm;
     for (const Worked& one : worked)
         for (Change& change : changesOf(one, thickness))
             changes.push_back(std::move(change));
+    for (const Worked& one : behind)
+        for (Change& change : changesOf(one, thickness))
+            changes.push_back(fromBehind(std::move(change), thickness_mm));
     return changes;
 }
 

@@ -22,8 +22,9 @@ std::vector<Change> changesOf(const Worked& worked, double thickness_mm);
 /// outwards.
 Change fromBehind(Change change, double thickness_mm);
 
-/// The blank, then all that is worked, in their order.
-std::vector<Change> changesOf(const plane::Region& blank, double thickness_mm,
-                              std::span<const Worked> worked);
+/// The blank, then all that is worked on its front, then what is from behind, whose regions are as seen from
+/// the front, in their order.
+std::vector<Change> changesOf(const plane::Region& blank, double thickness_mm, std::span<const Worked> worked,
+                              std::span<const Worked> behind = {});
 
 } // namespace bollard::working

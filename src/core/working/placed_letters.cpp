@@ -3,9 +3,7 @@
 #include <tbb/parallel_for.h>
 
 namespace bollard::working {
-namespace {
 
-/// The fields that decide the material; the others of a working are only kept.
 Working deciding(const Working& working) {
     switch (working.kind) {
     case Kind::raised:
@@ -21,8 +19,6 @@ Working deciding(const Working& working) {
     }
     return {working.kind, 0, 0, 0};
 }
-
-} // namespace
 
 PlacedLetters::PlacedLetters(int number, std::shared_ptr<const setting::Setting> letters,
                              const setting::Placing& placing, const Working& how)
@@ -60,23 +56,20 @@ void cutOut(const PlacedLetters& cutter, std::span<PlacedLetters> others, const 
         }
 }
 
-std::vector<Worked> workedOf(std::span<const PlacedLetters> inscriptions, const std::stop_token& stop,
-                             std::string_view side) {
+std::vector<Worked> workedOf(std::span<const WorkedLetters> letters, const std::stop_token& stop) {
     struct Group {
         Working working;
         std::vector<plane::Region> letters;
         std::vector<plane::Box> boxes; // of each inscription
     };
     std::vector<Group> groups;
-    for (const PlacedLetters& inscription : inscriptions) {
-        if (!side.empty() && inscription.side != side)
-            continue;
+    for (const WorkedLetters& some : letters) {
         plane::Box box;
-        for (const plane::Region& letter : inscription.onSide)
+        for (const plane::Region& letter : some.letters)
             box.include(plane::boxOf(letter));
         if (box.empty())
             continue;
-        const Working working = deciding(inscription.working);
+        const Working working = deciding(some.working);
         // The last group worked alike, unless what comes after it lies under these letters.
         Group* alike = nullptr;
         for (Group& group : groups) {
@@ -88,13 +81,22 @@ std::vector<Worked> workedOf(std::span<const PlacedLetters> inscriptions, const 
         }
         if (!alike)
             alike = &groups.emplace_back(Group{working, {}, {}});
-        alike->letters.insert(alike->letters.end(), inscription.onSide.begin(), inscription.onSide.end());
+        alike->letters.insert(alike->letters.end(), some.letters.begin(), some.letters.end());
         alike->boxes.push_back(box);
     }
     std::vector<Worked> worked;
     for (const Group& group : groups)
         worked.push_back({group.working, plane::united(group.letters, stop)});
     return worked;
+}
+
+std::vector<Worked> workedOf(std::span<const PlacedLetters> inscriptions, const std::stop_token& stop,
+                             std::string_view side) {
+    std::vector<WorkedLetters> letters;
+    for (const PlacedLetters& inscription : inscriptions)
+        if (side.empty() || inscription.side == side)
+            letters.push_back({inscription.working, inscription.onSide});
+    return workedOf(letters, stop);
 }
 
 } // namespace bollard::working

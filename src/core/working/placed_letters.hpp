@@ -31,10 +31,22 @@ struct PlacedLetters {
 /// Takes the shapes of `cutter` away from the letters of `others`.
 void cutOut(const PlacedLetters& cutter, std::span<PlacedLetters> others, const std::stop_token& stop = {});
 
-/// Letters of like working united, across inscriptions, in card order: not with letters that others, worked
-/// differently, lie over in between.
-/// Of one side; without a name of all.
+/// Some letters that are worked alike.
+struct WorkedLetters {
+    Working working{};
+    std::vector<plane::Region> letters{};
+    bool operator==(const WorkedLetters&) const = default;
+};
+
+/// Letters of like working united, in their order: not with letters that others, worked differently, lie over
+/// in between.
+std::vector<Worked> workedOf(std::span<const WorkedLetters> letters, const std::stop_token& stop = {});
+
+/// The same of inscriptions in card order: those of one side, without a name of all.
 std::vector<Worked> workedOf(std::span<const PlacedLetters> inscriptions, const std::stop_token& stop = {},
                              std::string_view side = {});
+
+/// The fields of a working that decide the material; the others are only kept.
+Working deciding(const Working& working);
 
 } // namespace bollard::working

@@ -1,0 +1,43 @@
+#include "body/tile.hpp"
+#include "quantity/mixed.hpp"
+#include "working/changes.hpp"
+
+namespace bollard::body {
+
+std::size_t TileKeyHash::operator()(const TileKey& key) const {
+    using quantity::mixed;
+    std::size_t hash = mixed(std::size_t(key.size.x), std::size_t(key.size.y));
+    for (const auto* letters : {&key.front, &key.behind})
+        for (const working::WorkedLetters& alike : *letters)
+            for (const plane::Region& letter : alike.letters)
+                for (const plane::Ring& ring : letter.rings)
+                    for (const plane::Point p : ring)
+                        hash = mixed(hash, std::size_t(std::uint32_t(p.x)) << 32 | std::uint32_t(p.y));
+    return hash;
+}
+
+quantity::Result<std::shared_ptr<const Tile>> tileOf(const TileKey& key, const std::stop_token& stop) {
+    auto tile = std::make_shared<Tile>();
+    tile->size = key.size;
+    tile->onBlank = key.thickness > 0;
+    plane::Region box;
+    if (tile->onBlank)
+        box.rings.push_back({{0, 0}, {key.size.x, 0}, key.size, {0, key.size.y}});
+    auto columns =
+        working::columnsOf(working::changesOf(box, key.thickness, working::workedOf(key.front, stop),
+                                              working::workedOf(key.behind, stop)),
+                           stop);
+    if (!columns)
+        return columns.problem();
+    tile->columns = *std::move(columns);
+    tile->pieces = piecesOf(tile->columns);
+    const plane::Subdivision& plan = tile->columns.plan;
+    for (const plane::Triangle& triangle : plan.triangles)
+        for (int k = 0; k < 3 && tile->onBlank; ++k)
+            if (plan.inLayer(triangle.cell, 0) && !plan.inLayer(plan.cellAcross(triangle, k), 0))
+                tile->borderPiece = tile->pieces.ofInterval[size_t(triangle.cell)].front();
+    tile->surface = surfaceOf(*tile, Selection::everything);
+    return std::shared_ptr<const Tile>(std::move(tile));
+}
+
+} // namespace bollard::body

@@ -1,0 +1,179 @@
+#include "working/tiling.hpp"
+#include "plane/gap.hpp"
+#include "plane/near_boxes.hpp"
+#include "quantity/groups.hpp"
+#include <optional>
+
+namespace bollard::working {
+namespace {
+
+constexpr std::int32_t room = 500; // grid units; pads where columns only touch are smaller
+
+plane::Box withRoom(plane::Box box) {
+    box.low = box.low - plane::Point{room, room};
+    box.high = box.high + plane::Point{room, room};
+    return box;
+}
+
+/// On the plan, which sees the back through the front.
+plane::Box behindBlank(const plane::Box& blank, plane::Box box) {
+    const std::int32_t sum = blank.low.x + blank.high.x;
+    return {{sum - box.high.x, box.low.y}, {sum - box.low.x, box.high.y}};
+}
+
+double areaOf(const plane::Box& box) {
+    return (double(box.high.x) - box.low.x) * (double(box.high.y) - box.low.y);
+}
+
+/// Letters in boxes that grow together.
+class Boxes {
+  public:
+    explicit Boxes(const std::vector<PlanLetter>& letters) : letters_(letters) {
+        for (size_t i = 0; i < letters.size(); ++i) {
+            boxes_.push_back(letters[i].box);
+            of_.push_back(i);
+        }
+    }
+
+    /// Until no two boxes meet.
+    void growTogether() {
+        for (;;) {
+            const auto meeting = plane::nearBoxes(boxes_);
+            if (meeting.empty())
+                return;
+            quantity::Groups groups(boxes_.size());
+            for (const auto& [a, b] : meeting)
+                groups.join(size_t(a), size_t(b));
+            join(groups);
+        }
+    }
+
+    /// Letters that follow each other closely, so that there are fewer boxes and the blank around them is
+    /// simple, but not so many that a change to one of them costs much; never into a box that may not be.
+    template<class MayBe> void joinNeighbours(MayBe mayBe) {
+        constexpr int mostLetters = 12;
+        constexpr double mostWaste = 2; // area of the box in those of its letters'
+        struct Run {
+            size_t box = 0;
+            int slot = -1, last = 0, count = 0;
+            plane::Box around{};
+            double area = 0;
+        };
+        std::vector<int> count(boxes_.size()), last(boxes_.size(), -1);
+        for (size_t i = 0; i < letters_.size(); ++i) {
+            ++count[of_[i]];
+            last[of_[i]] = std::max(last[of_[i]], letters_[i].letter);
+        }
+        quantity::Groups groups(boxes_.size());
+        std::vector<bool> seen(boxes_.size());
+        Run run;
+        for (size_t i = 0; i < letters_.size(); ++i) {
+            const size_t box = of_[i];
+            if (seen[box])
+                continue;
+            seen[box] = true;
+            Run longer = run;
+            longer.count += count[box];
+            longer.around.include(boxes_[box]);
+            longer.area += areaOf(boxes_[box]);
+            longer.last = std::max(run.last, last[box]);
+            const bool follows = letters_[i].slot == run.slot && letters_[i].letter == run.last + 1;
+            if (follows && longer.count <= mostLetters && areaOf(longer.around) <= mostWaste * longer.area &&
+                mayBe(longer.around)) {
+                groups.join(run.box, box);
+                run = longer;
+            } else {
+                run = {box, letters_[i].slot, last[box], count[box], boxes_[box], areaOf(boxes_[box])};
+            }
+        }
+        join(groups);
+    }
+
+    const std::vector<plane::Box>& boxes() const { return boxes_; }
+    size_t of(size_t letter) const { return of_[letter]; }
+
+  private:
+    void join(quantity::Groups& groups) {
+        std::vector<plane::Box> grown;
+        std::vector<std::optional<size_t>> number(boxes_.size());
+        for (size_t i = 0; i < boxes_.size(); ++i) {
+            std::optional<size_t>& own = number[groups.of(i)];
+            if (!own) {
+                own = grown.size();
+                grown.emplace_back();
+            }
+            grown[*own].include(boxes_[i]);
+        }
+        for (size_t& box : of_)
+            box = *number[groups.of(box)];
+        boxes_ = std::move(grown);
+    }
+
+    const std::vector<PlanLetter>& letters_;
+    std::vector<plane::Box> boxes_;
+    std::vector<size_t> of_; // the box of each letter
+};
+
+} // namespace
+
+Tiling tilingOf(const plane::Region& blank, std::span<const PlacedLetters> inscriptions,
+                std::string_view front, std::string_view behind) {
+    const plane::Box whole = plane::boxOf(blank);
+    std::vector<PlanLetter> letters;
+    for (size_t slot = 0; slot < inscriptions.size(); ++slot) {
+        const bool back = inscriptions[slot].side != front;
+        if (back && (behind.empty() || inscriptions[slot].side != behind))
+            continue;
+        for (size_t i = 0; i < inscriptions[slot].onSide.size(); ++i) {
+            const plane::Box box = plane::boxOf(inscriptions[slot].onSide[i]);
+            if (!box.empty())
+                letters.push_back({int(slot), int(i), back, withRoom(back ? behindBlank(whole, box) : box)});
+        }
+    }
+    Boxes together(letters);
+    together.growTogether();
+    plane::Box about;
+    for (const plane::Box& box : together.boxes())
+        about.include(box);
+    const plane::BoundaryIndex edges(blank, about);
+    const auto isClear = [&](const plane::Box& box) {
+        return blank.empty() || (edges.clearOf(box) && edges.holds(box.low));
+    };
+    together.joinNeighbours(isClear);
+    together.growTogether();
+    const std::vector<plane::Box>& boxes = together.boxes();
+    std::vector<TileLetters> tiles(boxes.size());
+    for (size_t i = 0; i < letters.size(); ++i)
+        tiles[together.of(i)].letters.push_back(letters[i]);
+    Tiling tiling;
+    for (size_t i = 0; i < tiles.size(); ++i) {
+        tiles[i].box = boxes[i];
+        if (isClear(boxes[i]))
+            tiling.tiles.push_back(std::move(tiles[i]));
+        else
+            std::ranges::move(tiles[i].letters, std::back_inserter(tiling.rest));
+    }
+    std::ranges::sort(tiling.rest, {}, [](const PlanLetter& l) { return std::pair(l.slot, l.letter); });
+    return tiling;
+}
+
+std::vector<WorkedLetters> lettersOn(const plane::Box& blank, std::span<const PlacedLetters> inscriptions,
+                                     std::span<const PlanLetter> chosen, bool behind, plane::Point from) {
+    std::vector<WorkedLetters> result;
+    int slot = -1;
+    for (const PlanLetter& one : chosen) {
+        if (one.behind != behind)
+            continue;
+        const PlacedLetters& letters = inscriptions[size_t(one.slot)];
+        if (one.slot != slot)
+            result.push_back({letters.working, {}});
+        slot = one.slot;
+        const plane::Region& region = letters.onSide[size_t(one.letter)];
+        result.back().letters.push_back(
+            behind ? plane::shifted(plane::mirrored(region), {blank.low.x + blank.high.x - from.x, -from.y})
+                   : plane::shifted(region, plane::Point{} - from));
+    }
+    return result;
+}
+
+} // namespace bollard::working
