@@ -62,7 +62,7 @@ double markStep(double pixelsPerUnit, double pixels) {
 
 } // namespace
 
-FlatDrawing::FlatDrawing(card::Made made) : made_(std::move(made)) {
+FlatDrawing::FlatDrawing(card::Made made, const FlatDrawing* before) : made_(std::move(made)) {
     if (!made_.lettering)
         return;
     const blank::Blank& blank = made_.card->blank;
@@ -72,22 +72,36 @@ FlatDrawing::FlatDrawing(card::Made made) : made_(std::move(made)) {
         side.blank.addPath(pathOf(blank::holesOf(blank, name)));
         side.blank.setFillRule(Qt::OddEvenFill);
     }
-    for (const working::PlacedLetters& letters : made_.lettering->inscriptions)
-        addShapes(letters);
+    for (const working::PlacedLetters& letters : made_.lettering->inscriptions) {
+        // What runs past an end of a side that closes comes in at the other.
+        const double turn = sideOf(letters.side).turn;
+        auto shapes = sharedShapes(before, letters, turn);
+        if (!shapes)
+            shapes = std::make_shared<const std::vector<Shape>>(shapesOf(letters, turn));
+        const bool bent = letters.setting->baseline != setting::BaselineKind::straight;
+        inscriptions_.push_back({letters.inscription, letters.side, letters.working.kind,
+                                 letters.place.reading(), std::move(shapes),
+                                 !letters.setting->typeface ? Picked::byShape
+                                 : bent                     ? Picked::byBox
+                                                            : Picked::byFrame});
+    }
+}
+
+std::shared_ptr<const std::vector<FlatDrawing::Shape>>
+FlatDrawing::sharedShapes(const FlatDrawing* before, const working::PlacedLetters& letters, double turn) {
+    const working::PlacedLetters* then = before ? before->lettersOf(letters.inscription) : nullptr;
+    const bool alike = then && then->setting == letters.setting && then->place == letters.place &&
+                       then->altered.empty() && letters.altered.empty() &&
+                       before->sideOf(then->side).turn == turn;
+    if (!alike)
+        return nullptr;
+    return std::ranges::find(before->inscriptions_, letters.inscription, &Inscription::number)->shapes;
 }
 
 /// Letters that overlap others are drawn as one shape; all others with the typeface's own curves.
-void FlatDrawing::addShapes(const working::PlacedLetters& letters) {
-    Inscription& inscription = inscriptions_.emplace_back(Inscription{letters.inscription,
-                                                                      letters.side,
-                                                                      letters.working.kind,
-                                                                      letters.place.reading(),
-                                                                      {},
-                                                                      Picked::byFrame});
-    if (!letters.setting->typeface)
-        inscription.picked = Picked::byShape;
-    else if (letters.setting->baseline != setting::BaselineKind::straight)
-        inscription.picked = Picked::byBox;
+std::vector<FlatDrawing::Shape> FlatDrawing::shapesOf(const working::PlacedLetters& letters,
+                                                      double turn) const {
+    std::vector<Shape> shapes;
     const auto& all = letters.setting->letters;
     std::vector<int> group(all.size());
     for (size_t i = 0; i < all.size(); ++i) {
@@ -106,15 +120,13 @@ void FlatDrawing::addShapes(const working::PlacedLetters& letters) {
     place.rotate(letters.place.turn());
     if (letters.place.mirrors())
         place.scale(-1, 1);
-    // What runs past an end of a side that closes comes in at the other.
-    const double turn = sideOf(letters.side).turn;
     const auto add = [&](QPainterPath path) {
         const QRectF box = path.boundingRect();
         if (turn > 0 && box.left() < 0)
-            inscription.shapes.push_back({path.translated(turn, 0), box.translated(turn, 0)});
+            shapes.push_back({path.translated(turn, 0), box.translated(turn, 0)});
         if (turn > 0 && box.right() > turn)
-            inscription.shapes.push_back({path.translated(-turn, 0), box.translated(-turn, 0)});
-        inscription.shapes.push_back({std::move(path), box});
+            shapes.push_back({path.translated(-turn, 0), box.translated(-turn, 0)});
+        shapes.push_back({std::move(path), box});
     };
     for (const auto& [first, indices] : members) {
         std::vector<plane::Region> regions;
@@ -148,6 +160,7 @@ void FlatDrawing::addShapes(const working::PlacedLetters& letters) {
             add((own * place).map(path->second));
         }
     }
+    return shapes;
 }
 
 const FlatDrawing::Side& FlatDrawing::sideOf(std::string_view name) const {
@@ -166,7 +179,7 @@ QRectF FlatDrawing::extent(std::string_view name) const {
     QRectF extent = side.blank.boundingRect();
     for (const Inscription& inscription : inscriptions_)
         if (inscription.side == side.name && side.turn == 0) // else all of it is within
-            for (const Shape& shape : inscription.shapes)
+            for (const Shape& shape : *inscription.shapes)
                 extent |= shape.box;
     return extent.isEmpty() ? QRectF(0, 0, 60, 30) : extent;
 }
@@ -184,27 +197,99 @@ FlatScale FlatDrawing::fitted(const QRectF& area, std::string_view side) const {
 
 void FlatDrawing::paint(QPainter& painter, const QRectF& area, const FlatScale& scale,
                         const FlatExtras& extras) const {
+    paintGround(painter, area, scale, extras);
+    paintOver(painter, area, scale, extras);
+}
+
+namespace {
+
+void beginLayer(QPainter& painter, const QRectF& area) {
     painter.save();
-    painter.setClipRect(area);
+    painter.setClipRect(area, Qt::IntersectClip);
     painter.setRenderHint(QPainter::Antialiasing);
     QFont small = painter.font();
     small.setPixelSize(11);
     painter.setFont(small);
+}
+
+bool isLifted(const FlatExtras& extras, int inscription) {
+    return std::ranges::find(extras.lifted, inscription) != extras.lifted.end();
+}
+
+} // namespace
+
+void FlatDrawing::paintGround(QPainter& painter, const QRectF& area, const FlatScale& scale,
+                              const FlatExtras& extras) const {
+    beginLayer(painter, area);
     painter.fillRect(area, tokens().ground);
     const Side& side = sideOf(extras.side);
     if (!empty()) {
         paintBlank(painter, scale, side);
-        paintLetters(painter, scale, area, side);
-        paintDropOuts(painter, scale, side);
+        paintLetters(painter, scale, area & painter.clipBoundingRect(), side,
+                     [&](int inscription) { return !isLifted(extras, inscription); });
+        paintDropOuts(painter, scale, side, extras);
         if (extras.measures)
-            paintDimensions(painter, scale, extras.selected, side);
-        paintLit(painter, scale, extras, side);
+            paintBlankDimensions(painter, scale, side);
     }
     if (extras.measures)
         paintRulers(painter, area, scale);
-    if (extras.legend && !empty())
+    painter.restore();
+}
+
+void FlatDrawing::paintOver(QPainter& painter, const QRectF& area, const FlatScale& scale,
+                            const FlatExtras& extras) const {
+    if (empty())
+        return;
+    const double rulers = extras.measures ? rulerSize : 0;
+    beginLayer(painter, area.adjusted(rulers, rulers, 0, 0));
+    const Side& side = sideOf(extras.side);
+    if (!extras.lifted.empty()) {
+        FlatScale shifted = scale;
+        shifted.origin = scale.toPixels(extras.liftedBy);
+        paintLetters(painter, shifted, area, side,
+                     [&](int inscription) { return isLifted(extras, inscription); });
+    }
+    if (extras.measures)
+        paintDimensions(painter, scale, extras, side);
+    paintLit(painter, scale, extras, side);
+    if (extras.legend)
         paintLegend(painter, area, side);
     painter.restore();
+}
+
+std::optional<QRectF> FlatDrawing::changedSince(const FlatDrawing& before, std::string_view side,
+                                                const std::vector<int>& except) const {
+    const Side &now = sideOf(side), &then = before.sideOf(side);
+    const bool sameGround = !empty() && !before.empty() && now.name == then.name && now.blank == then.blank &&
+                            made_.card->unit == before.made_.card->unit &&
+                            inscriptions_.size() == before.inscriptions_.size();
+    if (!sameGround)
+        return std::nullopt;
+    QRectF changed;
+    const auto excepted = [&](int inscription) {
+        return std::ranges::find(except, inscription) != except.end();
+    };
+    for (size_t i = 0; i < inscriptions_.size(); ++i) {
+        const Inscription &one = inscriptions_[i], &other = before.inscriptions_[i];
+        const bool alike = one.shapes == other.shapes && one.kind == other.kind && one.side == other.side;
+        if (one.number != other.number)
+            return std::nullopt;
+        if (alike || excepted(one.number))
+            continue;
+        for (const auto* shapes : {one.shapes.get(), other.shapes.get()})
+            for (const Shape& shape : *shapes)
+                changed |= shape.box;
+    }
+    static const std::vector<check::DropOut> none;
+    const auto looseOf = [](const FlatDrawing& drawing) -> const std::vector<check::DropOut>& {
+        const auto& solid = drawing.made_.solid;
+        return solid && !solid->problem ? solid->dropOuts.loose : none;
+    };
+    const auto &loose = looseOf(*this), &looseThen = looseOf(before);
+    for (const auto* all : {&loose, &looseThen})
+        for (const check::DropOut& one : *all)
+            changed |= pathOf(one.shape).boundingRect();
+    return changed;
 }
 
 void FlatDrawing::paintBlank(QPainter& painter, const FlatScale& scale, const Side& side) const {
@@ -235,59 +320,62 @@ void FlatDrawing::paintBlank(QPainter& painter, const FlatScale& scale, const Si
     painter.restore();
 }
 
+template<class Which>
 void FlatDrawing::paintLetters(QPainter& painter, const FlatScale& scale, const QRectF& area,
-                               const Side& side) const {
+                               const Side& side, Which which) const {
+    const auto paintAll = [&](const QRectF& visible) {
+        for (const Inscription& inscription : inscriptions_)
+            if (inscription.side == side.name && which(inscription.number))
+                paintShapes(painter, scale, visible, inscription);
+    };
     const QRectF visible(scale.toMm(area.bottomLeft()), scale.toMm(area.topRight()));
     painter.save();
     painter.setTransform(scale.transform(), true);
     if (side.turn > 0) { // past the ends only a shadow of what comes in at the other
         painter.save();
         painter.setOpacity(0.25);
-        paintShapes(painter, scale, visible, side);
+        paintAll(visible);
         painter.restore();
         painter.setClipRect(side.blank.boundingRect(), Qt::IntersectClip);
     }
-    paintShapes(painter, scale, visible, side);
+    paintAll(visible);
     painter.restore();
 }
 
 void FlatDrawing::paintShapes(QPainter& painter, const FlatScale& scale, const QRectF& visible,
-                              const Side& side) const {
+                              const Inscription& inscription) const {
     const Tokens& t = tokens();
-    for (const Inscription& inscription : inscriptions_) {
-        if (inscription.side != side.name)
+    for (const Shape& shape : *inscription.shapes) {
+        if (!shape.box.intersects(visible))
             continue;
-        for (const Shape& shape : inscription.shapes) {
-            if (!shape.box.intersects(visible))
-                continue;
-            switch (inscription.kind) {
-            case Kind::raised:
-            case Kind::freeStanding:
-                painter.setPen(Qt::NoPen);
-                painter.setBrush(t.ink);
-                break;
-            case Kind::sunk:
-                painter.setPen(thin(t.materialEdge, 1.2));
-                painter.setBrush(t.sunk);
-                break;
-            case Kind::scribed:
-                painter.setPen(thin(t.materialEdge, 0.6));
-                painter.setBrush(t.ink);
-                break;
-            case Kind::pierced:
-                painter.setPen(Qt::NoPen);
-                painter.setBrush(t.ground);
-                painter.drawPath(shape.path);
-                painter.setPen(thin(t.ink, 1.4));
-                painter.setBrush(hatch(t.line, scale));
-                break;
-            }
+        switch (inscription.kind) {
+        case Kind::raised:
+        case Kind::freeStanding:
+            painter.setPen(Qt::NoPen);
+            painter.setBrush(t.ink);
+            break;
+        case Kind::sunk:
+            painter.setPen(thin(t.materialEdge, 1.2));
+            painter.setBrush(t.sunk);
+            break;
+        case Kind::scribed:
+            painter.setPen(thin(t.materialEdge, 0.6));
+            painter.setBrush(t.ink);
+            break;
+        case Kind::pierced:
+            painter.setPen(Qt::NoPen);
+            painter.setBrush(t.ground);
             painter.drawPath(shape.path);
+            painter.setPen(thin(t.ink, 1.4));
+            painter.setBrush(hatch(t.line, scale));
+            break;
         }
+        painter.drawPath(shape.path);
     }
 }
 
-void FlatDrawing::paintDropOuts(QPainter& painter, const FlatScale& scale, const Side& side) const {
+void FlatDrawing::paintDropOuts(QPainter& painter, const FlatScale& scale, const Side& side,
+                                const FlatExtras& extras) const {
     if (!made_.solid)
         return;
     const Tokens& t = tokens();
@@ -295,7 +383,8 @@ void FlatDrawing::paintDropOuts(QPainter& painter, const FlatScale& scale, const
     painter.setTransform(scale.transform(), true);
     painter.setPen(thin(t.stop, 1.8, Qt::DashLine));
     for (const check::DropOut& loose : made_.solid->dropOuts.loose) {
-        if (made_.lettering->inscriptions[size_t(loose.inscription)].side != side.name)
+        const working::PlacedLetters& letters = made_.lettering->inscriptions[size_t(loose.inscription)];
+        if (letters.side != side.name || isLifted(extras, letters.inscription))
             continue;
         const bool counter = loose.kind == check::DropOut::Kind::counter;
         painter.setBrush(counter ? hatch(t.stop, scale) : Qt::NoBrush);
@@ -304,20 +393,27 @@ void FlatDrawing::paintDropOuts(QPainter& painter, const FlatScale& scale, const
     painter.restore();
 }
 
-void FlatDrawing::paintDimensions(QPainter& painter, const FlatScale& scale, int selected,
-                                  const Side& side) const {
-    const quantity::Unit unit = made_.card->unit;
-    const auto text = [&](double mm) { return wording::lengthText(mm, unit); };
+void FlatDrawing::paintBlankDimensions(QPainter& painter, const FlatScale& scale, const Side& side) const {
+    if (side.blank.isEmpty())
+        return;
+    const auto text = [&](double mm) { return wording::lengthText(mm, made_.card->unit); };
     const QRectF blank = side.blank.boundingRect();
-    if (!side.blank.isEmpty()) {
-        const QPointF low = scale.toPixels(blank.topLeft()), high = scale.toPixels(blank.bottomRight());
-        dimension(painter, {low.x(), low.y() + 44}, {high.x(), low.y() + 44}, text(blank.width()));
-        dimension(painter, {high.x() + 40, low.y()}, {high.x() + 40, high.y()}, text(blank.height()));
-    }
-    const working::PlacedLetters* letters = lettersOf(selected);
+    const QPointF low = scale.toPixels(blank.topLeft()), high = scale.toPixels(blank.bottomRight());
+    dimension(painter, {low.x(), low.y() + 44}, {high.x(), low.y() + 44}, text(blank.width()));
+    dimension(painter, {high.x() + 40, low.y()}, {high.x() + 40, high.y()}, text(blank.height()));
+}
+
+/// Of the selected inscription.
+void FlatDrawing::paintDimensions(QPainter& painter, const FlatScale& scale, const FlatExtras& extras,
+                                  const Side& side) const {
+    const auto text = [&](double mm) { return wording::lengthText(mm, made_.card->unit); };
+    const QRectF blank = side.blank.boundingRect();
+    const working::PlacedLetters* letters = lettersOf(extras.selected);
     if (!letters || letters->setting->letters.empty() || letters->side != side.name)
         return;
-    const QPolygonF frame = frameOf(selected);
+    QPolygonF frame = frameOf(extras.selected);
+    if (isLifted(extras, extras.selected))
+        frame.translate(extras.liftedBy);
     const bool straight =
         letters->setting->typeface && letters->setting->baseline == setting::BaselineKind::straight;
     if (letters->place.turn() == 0 && straight) {
@@ -394,7 +490,8 @@ void FlatDrawing::paintRulers(QPainter& painter, const QRectF& area, const FlatS
     painter.drawLine(top.bottomLeft(), top.bottomRight());
     painter.drawLine(left.topRight(), left.bottomRight());
     const auto label = [](double value) { return QString::fromStdString(quantity::roundedText(value, 3)); };
-    painter.setClipRect(top.adjusted(rulerSize, 0, 0, 0));
+    painter.save();
+    painter.setClipRect(top.adjusted(rulerSize, 0, 0, 0), Qt::IntersectClip);
     const double fromX = (top.left() - scale.origin.x()) / pixelsPerUnit;
     const double toX = (top.right() - scale.origin.x()) / pixelsPerUnit;
     for (double k = std::floor(fromX / small); k * small <= toX; ++k) {
@@ -405,7 +502,9 @@ void FlatDrawing::paintRulers(QPainter& painter, const QRectF& area, const FlatS
         if (major)
             painter.drawText(QPointF(x + 3, top.bottom() - 8), label(k * small));
     }
-    painter.setClipRect(left.adjusted(0, rulerSize, 0, 0));
+    painter.restore();
+    painter.save();
+    painter.setClipRect(left.adjusted(0, rulerSize, 0, 0), Qt::IntersectClip);
     const double fromY = (scale.origin.y() - left.bottom()) / pixelsPerUnit;
     const double toY = (scale.origin.y() - left.top()) / pixelsPerUnit;
     for (double k = std::floor(fromY / small); k * small <= toY; ++k) {
@@ -421,7 +520,7 @@ void FlatDrawing::paintRulers(QPainter& painter, const QRectF& area, const FlatS
             painter.restore();
         }
     }
-    painter.setClipRect(area);
+    painter.restore();
     const QRectF corner(area.left(), area.top(), rulerSize, rulerSize);
     painter.fillRect(corner.adjusted(0, 0, -1, -1), t.paper);
     painter.setPen(t.inkSoft);
@@ -504,7 +603,7 @@ int FlatDrawing::inscriptionAt(QPointF mm, std::string_view side) const {
         if (inscription->picked == Picked::byFrame &&
             frameOf(inscription->number).containsPoint(mm, Qt::WindingFill))
             return inscription->number;
-        for (const Shape& shape : inscription->shapes)
+        for (const Shape& shape : *inscription->shapes)
             if (shape.box.contains(mm) && (inscription->picked == Picked::byBox || shape.path.contains(mm)))
                 return inscription->number;
     }

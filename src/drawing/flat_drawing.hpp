@@ -5,6 +5,8 @@
 #include <QPainterPath>
 #include <QRectF>
 #include <QTransform>
+#include <memory>
+#include <optional>
 #include <string>
 #include <string_view>
 #include <vector>
@@ -34,14 +36,17 @@ struct FlatExtras {
     std::vector<check::FindingPlace> lit{}; ///< places to point at
     bool litStops = true;                   ///< in the stop colour, else the watch colour
     bool legend = true;
-    bool measures = true; ///< rulers and dimensions
+    bool measures = true;      ///< rulers and dimensions
+    std::vector<int> lifted{}; ///< inscriptions that are on their way elsewhere
+    QPointF liftedBy{};        ///< how far they are, mm
 };
 
 /// Prepared once per result, painted often; may be made off the interface thread.
 class FlatDrawing {
   public:
     FlatDrawing() = default;
-    explicit FlatDrawing(card::Made made);
+    /// What `before` has drawn alike is shared with it; null when there is none.
+    explicit FlatDrawing(card::Made made, const FlatDrawing* before = nullptr);
 
     const card::Made& made() const { return made_; }
     bool empty() const { return !made_.lettering; }
@@ -55,6 +60,17 @@ class FlatDrawing {
 
     /// Paints into `area` (pixels). The painter's state is kept.
     void paint(QPainter& painter, const QRectF& area, const FlatScale& scale, const FlatExtras& extras) const;
+    /// Its two layers: the part with rulers and legend, and what follows the pointer and the choice of the
+    /// moment: lifted inscriptions, dimensions of the selected one, places to point at. The first draws only
+    /// what the painter's clip lets through.
+    void paintGround(QPainter& painter, const QRectF& area, const FlatScale& scale,
+                     const FlatExtras& extras) const;
+    void paintOver(QPainter& painter, const QRectF& area, const FlatScale& scale,
+                   const FlatExtras& extras) const;
+    /// Where the ground is drawn differently from that of `before` on that side, but for these inscriptions,
+    /// mm; nothing when it may be anywhere.
+    std::optional<QRectF> changedSince(const FlatDrawing& before, std::string_view side,
+                                       const std::vector<int>& except) const;
 
     /// The inscription (number on the card) with letters at a point in mm, the topmost; -1 when there is
     /// none.
@@ -77,7 +93,7 @@ class FlatDrawing {
         std::string_view side;
         working::Kind kind;
         setting::ReadingSide reading;
-        std::vector<Shape> shapes;
+        std::shared_ptr<const std::vector<Shape>> shapes;
         Picked picked;
     };
     struct Side {
@@ -87,16 +103,24 @@ class FlatDrawing {
     };
     const Side& sideOf(std::string_view name) const;
     void paintBlank(QPainter& painter, const FlatScale& scale, const Side& side) const;
-    void paintLetters(QPainter& painter, const FlatScale& scale, const QRectF& area, const Side& side) const;
+    template<class Which>
+    void paintLetters(QPainter& painter, const FlatScale& scale, const QRectF& area, const Side& side,
+                      Which which) const;
     void paintShapes(QPainter& painter, const FlatScale& scale, const QRectF& visible,
-                     const Side& side) const;
-    void paintDropOuts(QPainter& painter, const FlatScale& scale, const Side& side) const;
-    void paintDimensions(QPainter& painter, const FlatScale& scale, int selected, const Side& side) const;
+                     const Inscription& inscription) const;
+    void paintDropOuts(QPainter& painter, const FlatScale& scale, const Side& side,
+                       const FlatExtras& extras) const;
+    void paintBlankDimensions(QPainter& painter, const FlatScale& scale, const Side& side) const;
+    void paintDimensions(QPainter& painter, const FlatScale& scale, const FlatExtras& extras,
+                         const Side& side) const;
     void paintLit(QPainter& painter, const FlatScale& scale, const FlatExtras& extras,
                   const Side& side) const;
     void paintRulers(QPainter& painter, const QRectF& area, const FlatScale& scale) const;
     void paintLegend(QPainter& painter, const QRectF& area, const Side& side) const;
-    void addShapes(const working::PlacedLetters& letters);
+    std::vector<Shape> shapesOf(const working::PlacedLetters& letters, double turn) const;
+    /// The shapes of `before`, when they are those of the letters too.
+    static std::shared_ptr<const std::vector<Shape>>
+    sharedShapes(const FlatDrawing* before, const working::PlacedLetters& letters, double turn);
 
     card::Made made_;
     std::vector<Side> sides_;

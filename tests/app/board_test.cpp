@@ -52,6 +52,70 @@ class BoardTest : public QObject {
         QVERIFY(f_->inscription().placing == before);
     }
 
+    void whatIsDraggedIsShownThereBeforeItIsMade() {
+        // Without snapping, by whole pixels: the letters look the same in their new place at once.
+        const QPoint from = pixelOf(60, 27), by(40, -30);
+        const auto letters = [&](QPoint shift) {
+            const QPolygonF frame = f_->window->maker().shown().flat->frameOf(0);
+            const QRect box = QRectF(flat().scale().toPixels(frame[3]), flat().scale().toPixels(frame[1]))
+                                  .toRect()
+                                  .adjusted(12, 12, -12, -12);
+            return flat().grab(box.translated(shift)).toImage();
+        };
+        f_->window->editor().select(-1);
+        const auto inkOf = [](const QImage& image) {
+            qint64 ink = 0;
+            for (int y = 0; y < image.height(); ++y)
+                for (int x = 0; x < image.width(); ++x)
+                    ink += qGray(image.pixel(x, y)) < 100 ? 1 : 0;
+            return ink;
+        };
+        const qint64 inkBefore = inkOf(letters({}));
+        QVERIFY(inkBefore > 1000);
+        const int revision = f_->window->maker().shown().revision;
+        QTest::mousePress(&flat(), Qt::LeftButton, Qt::AltModifier, from);
+        QMouseEvent move(QEvent::MouseMove, from + by, flat().mapToGlobal(from + by), Qt::NoButton,
+                         Qt::LeftButton, Qt::AltModifier);
+        QApplication::sendEvent(&flat(), &move);
+        QCOMPARE(f_->window->maker().shown().revision, revision); // nothing new is made yet
+        const qint64 there = inkOf(letters(by));
+        QVERIFY2(std::llabs(there - inkBefore) < inkBefore / 20,
+                 qPrintable(QString("%1 and %2").arg(inkBefore).arg(there)));
+        QTest::mouseRelease(&flat(), Qt::LeftButton, Qt::AltModifier, from + by);
+        settle(*f_->window);
+        const qint64 made = inkOf(letters({}));
+        QVERIFY(std::llabs(made - inkBefore) < inkBefore / 20);
+    }
+
+    void theBoardIsDrawnAnewOnlyWhereItChanges_andEndsUpTheSame() {
+        // After any edits the kept picture is what a board drawn at once shows.
+        CardEditor& editor = f_->window->editor();
+        const auto verify = [&] {
+            settle(*f_->window);
+            const QImage kept = flat().grab().toImage();
+            const drawing::FlatScale scale = flat().scale();
+            flat().resize(flat().size() - QSize(0, 1));
+            flat().resize(flat().size() + QSize(0, 1));
+            QVERIFY(flat().scale().origin == scale.origin);
+            QCOMPARE(flat().grab().toImage(), kept);
+        };
+        verify();
+        drag(pixelOf(60, 27), pixelOf(66, 24));
+        verify();
+        editor.editInscription("x", {}, [](card::Inscription& i) { i.words = "BERTH 15"; });
+        verify();
+        editor.editInscription("x", {},
+                               [](card::Inscription& i) { i.working.kind = working::Kind::pierced; });
+        verify();
+        editor.editInscription("x", {}, [](card::Inscription& i) { i.hidden = true; });
+        verify();
+        editor.edit("x", {}, [](card::Card& card) { card.blank.corner = 20; });
+        verify();
+        while (editor.history().canUndo())
+            editor.history().undo();
+        verify();
+    }
+
     void draggingMovesAndIsOneUndoStep() {
         const setting::Placing before = f_->inscription().placing;
         drag(pixelOf(60, 27), pixelOf(66, 24));

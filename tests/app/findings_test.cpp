@@ -1,6 +1,8 @@
+#include "../sample_cards.hpp"
 #include "window_fixture.hpp"
 #include <QEnterEvent>
 #include <QLabel>
+#include <QPointer>
 
 using namespace bollard;
 using namespace bollard::app;
@@ -42,6 +44,28 @@ class FindingsTest : public QObject {
         QEvent leave(QEvent::Leave);
         QApplication::sendEvent(row, &leave);
         QVERIFY(lit.last()[0].value<std::vector<check::FindingPlace>>().empty());
+    }
+
+    void aRowStaysWithItsFindingAndTellsItsNumberAnew() {
+        card::Card card = samples::plate("e");
+        card.inscriptions[0].style.size = 2.2;
+        edit(card);
+        FindingRow* row = nullptr;
+        for (FindingRow* one : panel().rows())
+            if (one->finding().kind == check::FindingKind::counterNarrow)
+                row = one;
+        QVERIFY(row);
+        const QPointer<FindingRow> kept = row;
+        const QStringList before = textOf(*row);
+        row->setFocus();
+        card.inscriptions[0].style.size = 2.1;
+        edit(card);
+        QVERIFY(kept && panel().rows().contains(kept));
+        QVERIFY(kept->hasFocus());
+        QVERIFY(textOf(*kept) != before);
+        card.inscriptions[0].hidden = true;
+        edit(card);
+        QVERIFY(!panel().rows().contains(kept));
     }
 
     void aClickBringsThePlaceIntoView() {

@@ -27,7 +27,8 @@ FlatView::FlatView(CardEditor& editor, Maker& maker, QWidget* parent)
     blink_.setInterval(530);
     connect(&blink_, &QTimer::timeout, this, [this] {
         caretShown_ = !caretShown_;
-        update();
+        if (const auto line = caretLine())
+            update(QRectF(line->p1(), line->p2()).normalized().adjusted(-3, -3, 3, 3).toAlignedRect());
     });
     connect(&maker_, &Maker::stageDone, this, &FlatView::takeShown);
     connect(&editor_, &CardEditor::selectionChanged, this, [this] {
@@ -47,7 +48,63 @@ FlatView::FlatView(CardEditor& editor, Maker& maker, QWidget* parent)
 /// Where the inscription lies on the side that is shown; empty when it does not.
 QPolygonF FlatView::frameOf(int inscription) const {
     const auto& flat = maker_.shown().flat;
-    return flat && flat->liesOn(inscription, editor_.side()) ? flat->frameOf(inscription) : QPolygonF();
+    if (!flat || !flat->liesOn(inscription, editor_.side()))
+        return {};
+    const drawing::FlatExtras now = extras();
+    const bool lifted = std::ranges::find(now.lifted, inscription) != now.lifted.end();
+    return lifted ? flat->frameOf(inscription).translated(now.liftedBy) : flat->frameOf(inscription);
+}
+
+drawing::FlatExtras FlatView::extras() const {
+    drawing::FlatExtras extras = extras_;
+    extras.selected = editor_.selected();
+    extras.side = editor_.side();
+    const auto& flat = maker_.shown().flat;
+    const card::Inscription* now = editor_.inscription();
+    if (drag_ != Drag::move || !flat || !flat->made().card || !now)
+        return extras;
+    const auto& made = flat->made().card->inscriptions;
+    const auto number = size_t(editor_.selected());
+    if (number >= made.size() || made.size() != editor_.card().inscriptions.size())
+        return extras;
+    extras.lifted = card::withGroups(editor_.card(), editor_.chosen());
+    extras.liftedBy = {now->placing.x - made[number].placing.x, now->placing.y - made[number].placing.y};
+    return extras;
+}
+
+const QPixmap& FlatView::ground(const drawing::FlatExtras& extras) {
+    const auto& flat = maker_.shown().flat;
+    const double density = devicePixelRatioF();
+    const QSize size = (QSizeF(this->size()) * density).toSize();
+    std::optional<QRectF> dirty; // pixels; none: all of it
+    const bool comparable = ground_.flat && ground_.picture.size() == size &&
+                            ground_.scale.origin == scale_.origin &&
+                            ground_.scale.pixelsPerMm == scale_.pixelsPerMm && ground_.side == extras.side &&
+                            ground_.lifted == extras.lifted && ground_.look == drawing::currentLook();
+    if (comparable && ground_.flat == flat)
+        return ground_.picture;
+    if (comparable)
+        if (const auto changed = flat->changedSince(*ground_.flat, extras.side, extras.lifted)) {
+            constexpr double line = 4; // pens reach beyond shapes
+            dirty = changed->isEmpty()
+                        ? QRectF()
+                        : QRectF(scale_.toPixels(changed->topLeft()), scale_.toPixels(changed->bottomRight()))
+                              .normalized()
+                              .adjusted(-line, -line, line, line);
+        }
+    if (ground_.picture.size() != size) {
+        ground_.picture = QPixmap(size);
+        ground_.picture.setDevicePixelRatio(density);
+    }
+    if (!dirty || !dirty->isEmpty()) {
+        QPainter painter(&ground_.picture);
+        painter.setFont(font());
+        if (dirty)
+            painter.setClipRect(dirty->toAlignedRect());
+        flat->paintGround(painter, rect(), scale_, extras);
+    }
+    ground_ = {ground_.picture, flat, scale_, extras.side, extras.lifted, drawing::currentLook()};
+    return ground_.picture;
 }
 
 void FlatView::takeShown() {
@@ -114,13 +171,13 @@ QList<QPointF> FlatView::grips() const {
 void FlatView::paintEvent(QPaintEvent*) {
     QPainter painter(this);
     const auto& flat = maker_.shown().flat;
-    drawing::FlatExtras extras = extras_;
-    extras.selected = editor_.selected();
-    extras.side = editor_.side();
-    if (flat)
-        flat->paint(painter, rect(), scale_, extras);
-    else
+    const drawing::FlatExtras now = extras();
+    if (flat) {
+        painter.drawPixmap(0, 0, ground(now));
+        flat->paintOver(painter, rect(), scale_, now);
+    } else {
         painter.fillRect(rect(), drawing::tokens().ground);
+    }
     painter.setRenderHint(QPainter::Antialiasing);
     const drawing::Tokens& t = drawing::tokens();
     if (flat && editor_.card().inscriptions.empty()) {

@@ -4,6 +4,7 @@
 #include "app/document/card_editor.hpp"
 #include "app/document/maker.hpp"
 #include "type/spelling.hpp"
+#include <QPixmap>
 #include <QWidget>
 #include <optional>
 
@@ -67,6 +68,10 @@ class FlatView : public QWidget {
     };
     void takeShown();
     QPolygonF frameOf(int inscription) const;
+    /// Inscriptions that are being dragged, and how far they are from where they were made.
+    drawing::FlatExtras extras() const;
+    /// The board without what follows the pointer, drawn again only where it is different.
+    const QPixmap& ground(const drawing::FlatExtras& extras);
     void beginDrag(Drag drag, QPointF at);
     void dragTo(QPointF at, bool free);
     QPointF snapped(QPointF anchor_mm, const QPolygonF& frameAtStart);
@@ -99,6 +104,17 @@ class FlatView : public QWidget {
     drawing::FlatScale scale_;
     bool fitted_ = true; ///< follows the part until the person zooms or pans
     drawing::FlatExtras extras_;
+
+    /// The ground as it is kept, and what it was drawn for.
+    struct Ground {
+        QPixmap picture{};
+        std::shared_ptr<const drawing::FlatDrawing> flat{};
+        drawing::FlatScale scale{};
+        std::string side{};
+        std::vector<int> lifted{};
+        drawing::Look look{};
+    };
+    Ground ground_;
 
     Drag drag_ = Drag::none;
     QPointF pressedAt_, gripCentre_;

@@ -1,5 +1,4 @@
 #include "app/card/slips.hpp"
-#include "app/controls/empty_out.hpp"
 #include "app/controls/looks.hpp"
 #include "card/free_room.hpp"
 #include "wording/wording.hpp"
@@ -20,6 +19,26 @@ namespace {
 class Slip : public QPushButton {
   public:
     Slip(CardEditor& editor, int number, QWidget* parent) : QPushButton(parent) {
+        setCheckable(true);
+        setMinimumHeight(28);
+        auto* layout = new QHBoxLayout(this);
+        layout->setContentsMargins(10, 0, 8, 0);
+        words_ = new QLabel(this);
+        how_ = softLabel({}, this);
+        words_->setAttribute(Qt::WA_TransparentForMouseEvents);
+        how_->setAttribute(Qt::WA_TransparentForMouseEvents);
+        layout->addWidget(words_, 1);
+        layout->addWidget(how_);
+        QObject::connect(this, &QPushButton::clicked, &editor, [&editor, number] {
+            if (QApplication::keyboardModifiers() & Qt::ShiftModifier)
+                editor.toggle(number);
+            else
+                editor.select(number);
+        });
+    }
+
+    /// Shows the inscription; what is as it was is left alone.
+    void tell(const CardEditor& editor, int number) {
         const card::Inscription& inscription = editor.card().inscriptions[size_t(number)];
         const QString words = wording::nameOf(inscription, 20);
         QString how = inscription.hidden    ? QObject::tr("hidden")
@@ -29,30 +48,23 @@ class Slip : public QPushButton {
             how = QObject::tr("%1, %2").arg(wording::nameOfSide(inscription.side), how);
         if (inscription.group > 0)
             how += QObject::tr(" · group %1").arg(inscription.group);
-        setCheckable(true);
-        setChecked(number == editor.selected());
-        chosen_ = std::ranges::count(editor.chosen(), number) > 0;
-        setAccessibleName(QObject::tr("Inscription %1: %2, %3").arg(number + 1).arg(words, how));
-        setMinimumHeight(28);
-        auto* layout = new QHBoxLayout(this);
-        layout->setContentsMargins(10, 0, 8, 0);
-        auto* left = new QLabel(words.isEmpty() ? QObject::tr("(no words)") : words, this);
-        auto* right = softLabel(how, this);
-        if (isChecked()) {
-            QFont bold = left->font();
-            bold.setWeight(QFont::DemiBold);
-            left->setFont(bold);
+        const QString name = QObject::tr("Inscription %1: %2, %3").arg(number + 1).arg(words, how);
+        if (name != accessibleName()) {
+            setAccessibleName(name);
+            words_->setText(words.isEmpty() ? QObject::tr("(no words)") : words);
+            how_->setText(how);
         }
-        left->setAttribute(Qt::WA_TransparentForMouseEvents);
-        right->setAttribute(Qt::WA_TransparentForMouseEvents);
-        layout->addWidget(left, 1);
-        layout->addWidget(right);
-        QObject::connect(this, &QPushButton::clicked, &editor, [&editor, number] {
-            if (QApplication::keyboardModifiers() & Qt::ShiftModifier)
-                editor.toggle(number);
-            else
-                editor.select(number);
-        });
+        const bool selected = number == editor.selected();
+        if (words_->font().weight() != (selected ? QFont::DemiBold : QFont::Normal)) {
+            QFont font = words_->font();
+            font.setWeight(selected ? QFont::DemiBold : QFont::Normal);
+            words_->setFont(font);
+        }
+        setChecked(selected);
+        const bool chosen = std::ranges::count(editor.chosen(), number) > 0;
+        if (chosen != chosen_)
+            update();
+        chosen_ = chosen;
     }
 
   protected:
@@ -65,6 +77,7 @@ class Slip : public QPushButton {
     }
 
   private:
+    QLabel *words_, *how_;
     bool chosen_ = false;
 };
 
@@ -158,11 +171,20 @@ void Slips::addOrnament(setting::OrnamentKind kind) {
 void Slips::refresh() {
     const bool hadFocus = list_->parentWidget() && isAncestorOf(QWidget::window()->focusWidget()) &&
                           dynamic_cast<Slip*>(QWidget::window()->focusWidget());
-    emptyOut(*list_->parentWidget());
+    const int wanted = int(editor_.card().inscriptions.size());
+    for (int i = list_->count(); i < wanted; ++i)
+        list_->addWidget(new Slip(editor_, i, this));
+    while (list_->count() > wanted) { // one of them may have caused it
+        QLayoutItem* item = list_->takeAt(list_->count() - 1);
+        item->widget()->hide();
+        item->widget()->setParent(nullptr);
+        item->widget()->deleteLater();
+        delete item;
+    }
     QWidget* shown = nullptr;
-    for (int i = 0; i < int(editor_.card().inscriptions.size()); ++i) {
-        auto* slip = new Slip(editor_, i, this);
-        list_->addWidget(slip);
+    for (int i = 0; i < wanted; ++i) {
+        auto* slip = static_cast<Slip*>(list_->itemAt(i)->widget());
+        slip->tell(editor_, i);
         if (hadFocus && slip->isChecked())
             slip->setFocus();
         if (slip->isChecked())
@@ -170,9 +192,9 @@ void Slips::refresh() {
     }
     // A long card does not push its fields out of sight.
     constexpr int slipHeight = 32, mostSlips = 6;
-    const int count = std::clamp(int(editor_.card().inscriptions.size()), 0, mostSlips);
+    const int count = std::clamp(wanted, 0, mostSlips);
     scroll_->setFixedHeight(std::max(0, count * slipHeight - 4));
-    if (shown)
+    if (shown && (editor_.selected() != inView_ || wanted != shownCount_))
         QMetaObject::invokeMethod(
             this,
             [this, slip = QPointer<QWidget>(shown)] {
@@ -180,6 +202,8 @@ void Slips::refresh() {
                     scroll_->ensureWidgetVisible(slip, 0, 0);
             },
             Qt::QueuedConnection); // once it has its place
+    inView_ = editor_.selected();
+    shownCount_ = wanted;
     const bool any = editor_.inscription() != nullptr;
     for (QPushButton* button : {copy_, remove_, hide_})
         button->setEnabled(any);

@@ -28,6 +28,7 @@ class Slips : public QWidget {
     Maker& maker_;
     QScrollArea* scroll_;
     QVBoxLayout* list_;
+    int inView_ = -1, shownCount_ = 0; ///< the slip that was scrolled to, of so many
     QPushButton *copy_, *remove_, *up_, *down_, *hide_;
 };
 

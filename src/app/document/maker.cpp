@@ -61,23 +61,26 @@ void Maker::start() {
         emit busyChanged();
     }
     const bool boardIsBare = !shown_.made.lettering || shown_.made.lettering->letters() == 0;
-    background_.start(
-        [this, boardIsBare, request = newest_, pipeline = pipeline_](const Background::Courier& courier) {
-            Shown shown{request.revision, {}, {}, {}};
-            (*pipeline)->run(request.card, request.folder, courier.stop(), [&](const card::Made& made) {
-                // Small cards are done within a frame: one change of the picture is calmer than two. The
-                // first letters of all come as soon as they can.
-                if (!made.solid && !boardIsBare && made.lettering->letters() < lettersWorthStages)
-                    return;
-                const bool solidIsNew = made.solid && made.solid != shown.made.solid;
-                shown.made = made;
-                shown.flat = std::make_shared<const drawing::FlatDrawing>(made);
-                if (solidIsNew)
-                    shown.scene = std::make_shared<const picture::Scene>(picture::sceneOf(made.solid->mesh));
-                courier.post([this, shown] { take(shown); });
-            });
-            courier.post([this, revision = request.revision] { finish(revision); });
+    background_.start([this, boardIsBare, request = newest_, pipeline = pipeline_,
+                       before = shown_.flat](const Background::Courier& courier) {
+        Shown shown{request.revision, {}, before, {}, {}};
+        (*pipeline)->run(request.card, request.folder, courier.stop(), [&](const card::Made& made) {
+            // Small cards are done within a frame: one change of the picture is calmer than two. The
+            // first letters of all come as soon as they can.
+            if (!made.solid && !boardIsBare && made.lettering->letters() < lettersWorthStages)
+                return;
+            const bool solidIsNew = made.solid && made.solid != shown.made.solid;
+            shown.made = made;
+            shown.flat = std::make_shared<const drawing::FlatDrawing>(made, shown.flat.get());
+            if (made.checked && (!shown.widths || shown.widths->measures != made.checked->measures))
+                shown.widths =
+                    std::make_shared<const check::WidthCounts>(check::countsOf(made.checked->measures));
+            if (solidIsNew)
+                shown.scene = std::make_shared<const picture::Scene>(picture::sceneOf(made.solid->mesh));
+            courier.post([this, shown] { take(shown); });
         });
+        courier.post([this, revision = request.revision] { finish(revision); });
+    });
 }
 
 void Maker::take(const Shown& shown) {
@@ -87,8 +90,10 @@ void Maker::take(const Shown& shown) {
     // Until the new solid is there the old one stays to be looked at.
     if (!next.scene)
         next.scene = shown_.scene;
-    if (!next.made.checked)
+    if (!next.made.checked) {
         next.made.checked = shown_.made.checked;
+        next.widths = shown_.widths;
+    }
     shown_ = std::move(next);
     emit stageDone();
 }

@@ -2,6 +2,7 @@
 #pragma once
 #include "app/document/background.hpp"
 #include "card/pipeline.hpp"
+#include "check/width_counts.hpp"
 #include "drawing/flat_drawing.hpp"
 #include "picture/scene.hpp"
 #include <QObject>
@@ -17,6 +18,7 @@ struct Shown {
     card::Made made{};
     std::shared_ptr<const drawing::FlatDrawing> flat{};
     std::shared_ptr<const picture::Scene> scene{};
+    std::shared_ptr<const check::WidthCounts> widths{}; ///< of made.checked
 };
 
 /// Runs the pipeline for the newest card. A run that a newer card overtakes may finish for a moment, so that

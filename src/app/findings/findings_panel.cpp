@@ -7,6 +7,7 @@
 #include <QPainter>
 #include <QPushButton>
 #include <QScrollArea>
+#include <map>
 
 namespace bollard::app {
 namespace {
@@ -51,37 +52,63 @@ void paintMark(QPainter& painter, const QRectF& box, check::Severity severity) {
     painter.drawPolygon(corners == 3 ? shape.translated(0, 1.5) : shape);
 }
 
-FindingRow::FindingRow(const check::Finding& finding, const card::Card& card, QWidget* parent)
-    : QFrame(parent), finding_(finding) {
-    const wording::FindingText text = wording::textOf(finding, card);
+FindingRow::FindingRow(QWidget* parent) : QFrame(parent) {
     setFocusPolicy(Qt::StrongFocus);
     setCursor(Qt::PointingHandCursor);
-    setAccessibleName(QStringLiteral("%1: %2 %3").arg(nameOf(finding.severity), text.title, text.measured));
-    setAccessibleDescription(text.where + QStringLiteral(". ") + text.why);
     auto* grid = new QGridLayout(this);
     grid->setContentsMargins(40, 12, 14, 12);
     grid->setHorizontalSpacing(8);
     grid->setVerticalSpacing(3);
-    QLabel* title = wrapped(text.title, this);
-    QFont bold = title->font();
+    title_ = wrapped({}, this);
+    QFont bold = title_->font();
     bold.setWeight(QFont::DemiBold);
-    title->setFont(bold);
-    auto* measured = new QLabel(text.measured, this);
-    measured->setFont(bold);
-    grid->addWidget(title, 0, 0);
-    grid->addWidget(measured, 0, 1, Qt::AlignRight | Qt::AlignTop);
-    if (!text.where.isEmpty())
-        grid->addWidget(wrapped(text.where, this), 1, 0, 1, 2);
-    QLabel* why = wrapped(text.why, this);
-    why->setObjectName(QStringLiteral("soft"));
-    grid->addWidget(why, 2, 0, 1, 2);
+    title_->setFont(bold);
+    measured_ = new QLabel(this);
+    measured_->setFont(bold);
+    where_ = wrapped({}, this);
+    why_ = wrapped({}, this);
+    why_->setObjectName(QStringLiteral("soft"));
+    grid->addWidget(title_, 0, 0);
+    grid->addWidget(measured_, 0, 1, Qt::AlignRight | Qt::AlignTop);
+    grid->addWidget(where_, 1, 0, 1, 2);
+    grid->addWidget(why_, 2, 0, 1, 2);
     grid->setColumnStretch(0, 1);
     mends_ = new QVBoxLayout;
     mends_->setSpacing(2);
     grid->addLayout(mends_, 3, 0, 1, 2);
 }
 
+void FindingRow::tell(const check::Finding& finding, const card::Card& card) {
+    finding_ = finding;
+    const wording::FindingText text = wording::textOf(finding, card);
+    const auto set = [](QLabel* label, const QString& now) {
+        if (label->text() != now)
+            label->setText(now);
+    };
+    set(title_, text.title);
+    set(measured_, text.measured);
+    set(where_, text.where);
+    where_->setVisible(!text.where.isEmpty());
+    set(why_, text.why);
+    setAccessibleName(QStringLiteral("%1: %2 %3").arg(nameOf(finding.severity), text.title, text.measured));
+    setAccessibleDescription(text.where + QStringLiteral(". ") + text.why);
+    update();
+}
+
 void FindingRow::offer(const std::vector<mend::Offer>& offers) {
+    const auto alike = [](const mend::Offer& a, const mend::Offer& b) {
+        return a.mend == b.mend && a.inscription == b.inscription && a.from == b.from && a.to == b.to;
+    };
+    if (std::ranges::equal(offers, offers_, alike))
+        return;
+    offers_ = offers;
+    const QWidget* focused = window()->focusWidget();
+    const bool hadFocus = focused && focused != this && isAncestorOf(focused);
+    while (QLayoutItem* item = mends_->takeAt(0)) {
+        item->widget()->hide();
+        item->widget()->deleteLater(); // it may be what was pressed
+        delete item;
+    }
     for (const mend::Offer& offer : offers) {
         const QString sentence = wording::sentenceOf(offer);
         auto* button = new QPushButton(wording::buttonOf(offer), this);
@@ -90,6 +117,8 @@ void FindingRow::offer(const std::vector<mend::Offer>& offers) {
         connect(button, &QPushButton::clicked, this, [this, offer] { emit mendWanted(offer); });
         mends_->addWidget(button);
     }
+    if (hadFocus)
+        setFocus();
 }
 
 void FindingRow::paintEvent(QPaintEvent* event) {
@@ -194,30 +223,51 @@ void FindingsPanel::takeShown() {
     checked_ = checked;
     unit_ = unit;
     mending_.stop();
-    const int focused = int(rows().indexOf(qobject_cast<FindingRow*>(focusWidget())));
-    for (FindingRow* row : rows()) {
+    const QList<FindingRow*> before = rows();
+    const int focused = int(before.indexOf(qobject_cast<FindingRow*>(focusWidget())));
+    emit lit({}, true);
+    // A row stays with its finding, so that only what is different is laid out again.
+    std::multimap<std::string, FindingRow*> known;
+    for (FindingRow* row : before)
+        known.emplace(row->finding().id, row);
+    int place = 0;
+    if (checked)
+        for (const check::Finding& finding : checked->findings) {
+            const auto kept = known.find(finding.id);
+            FindingRow* row = kept != known.end() ? kept->second : newRow();
+            if (kept != known.end())
+                known.erase(kept);
+            if (list_->indexOf(row) != place) {
+                list_->removeWidget(row);
+                list_->insertWidget(place, row);
+            }
+            ++place;
+            row->tell(finding, editor_.card());
+        }
+    for (const auto& [id, row] : known) {
         list_->removeWidget(row);
         row->hide();
         row->deleteLater();
     }
-    emit lit({}, true);
-    if (!checked)
-        return;
-    int place = 0;
-    for (const check::Finding& finding : checked->findings) {
-        auto* row = new FindingRow(finding, editor_.card(), this);
-        list_->insertWidget(place++, row);
-        connect(row, &FindingRow::pointed, this, [this, row](bool on) {
-            emit lit(on ? row->finding().places : std::vector<check::FindingPlace>{},
-                     row->finding().severity == check::Severity::stop);
-        });
-        connect(row, &FindingRow::opened, this, [this, row] { open(row); });
-        connect(row, &FindingRow::mendWanted, this, &FindingsPanel::mend);
-    }
-    if (checked->complete)
+    if (checked && checked->complete)
         lookForMends();
-    if (const auto now = rows(); focused >= 0 && !now.isEmpty())
-        now[std::min(focused, int(now.size()) - 1)]->setFocus();
+    if (const auto now = rows(); focused >= 0 && !now.isEmpty()) {
+        FindingRow* row = before[focused];
+        (now.contains(row) ? row : now[std::min(focused, int(now.size()) - 1)])->setFocus();
+        if (now.contains(row))
+            emit row->pointed(true);
+    }
+}
+
+FindingRow* FindingsPanel::newRow() {
+    auto* row = new FindingRow(this);
+    connect(row, &FindingRow::pointed, this, [this, row](bool on) {
+        emit lit(on ? row->finding().places : std::vector<check::FindingPlace>{},
+                 row->finding().severity == check::Severity::stop);
+    });
+    connect(row, &FindingRow::opened, this, [this, row] { open(row); });
+    connect(row, &FindingRow::mendWanted, this, &FindingsPanel::mend);
+    return row;
 }
 
 void FindingsPanel::lookForMends() {
@@ -228,8 +278,11 @@ void FindingsPanel::lookForMends() {
                });
     };
     const card::Made& made = maker_.shown().made;
-    if (std::ranges::none_of(made.checked->findings, anyMay))
+    if (std::ranges::none_of(made.checked->findings, anyMay)) {
+        for (FindingRow* row : rows())
+            row->offer({});
         return;
+    }
     mending_.start([this, made, folder = editor_.folder().toStdString(),
                     catalogue = maker_.catalogue()](const Background::Courier& courier) {
         card::Pipeline trial(catalogue);
@@ -237,14 +290,13 @@ void FindingsPanel::lookForMends() {
             if (courier.stop().stop_requested())
                 return;
             const auto offers = mend::offersFor(made, finding, trial, folder, courier.stop());
-            if (!offers.empty())
-                courier.post([this, checked = made.checked, id = finding.id, offers] {
-                    if (checked != checked_)
-                        return; // the card has changed
-                    for (FindingRow* row : rows())
-                        if (row->finding().id == id)
-                            row->offer(offers);
-                });
+            courier.post([this, checked = made.checked, id = finding.id, offers] {
+                if (checked != checked_)
+                    return; // the card has changed
+                for (FindingRow* row : rows())
+                    if (row->finding().id == id)
+                        row->offer(offers);
+            });
         }
     });
 }

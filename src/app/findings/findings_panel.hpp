@@ -15,9 +15,11 @@ namespace bollard::app {
 class FindingRow : public QFrame {
     Q_OBJECT
   public:
-    FindingRow(const check::Finding& finding, const card::Card& card, QWidget* parent);
+    explicit FindingRow(QWidget* parent);
+    /// Tells another finding, or the same anew.
+    void tell(const check::Finding& finding, const card::Card& card);
     const check::Finding& finding() const { return finding_; }
-    /// Shows what would clear it, a button each.
+    /// Shows what would clear it, a button each, in place of what it showed.
     void offer(const std::vector<mend::Offer>& offers);
 
   signals:
@@ -36,7 +38,9 @@ class FindingRow : public QFrame {
 
   private:
     check::Finding finding_;
+    QLabel *title_, *measured_, *where_, *why_;
     QVBoxLayout* mends_;
+    std::vector<mend::Offer> offers_;
 };
 
 class FindingsPanel : public QFrame {
@@ -54,6 +58,7 @@ class FindingsPanel : public QFrame {
 
   private:
     void takeShown();
+    FindingRow* newRow();
     void open(FindingRow* row);
     /// Tries what could clear the findings, off this thread.
     void lookForMends();

@@ -10,7 +10,7 @@
 namespace bollard::app {
 namespace {
 
-constexpr int left = 84, right = 24, barCount = 96;
+constexpr int left = 84, right = 24, barCount = check::WidthCounts::bars;
 constexpr std::string_view strokeStop = "strokeStop", strokeWatch = "strokeWatch", gapStop = "gapStop",
                            gapWatch = "gapWatch";
 constexpr std::array marks{strokeStop, strokeWatch, gapStop, gapWatch};
@@ -60,32 +60,20 @@ QString Gauge::labelOf(std::string_view limit) const {
     return rule == rules_.end() ? QString() : wording::nameOf(*rule, kind());
 }
 
+/// Room for the limits and for most of what is there; the rest is gathered at the right end.
 void Gauge::count() {
     bars_.assign(barCount, {});
-    const card::Made& made = maker_.shown().made;
-    if (made.checked && made.lettering) {
-        const auto& readings = made.checked->measures->readings;
-        // Room for the limits and for most of what is there; the rest is gathered at the right end.
-        std::vector<double> widths;
-        for (const check::Reading& reading : readings)
-            widths.push_back(reading.width);
-        std::ranges::sort(widths);
-        const double usual = widths.empty() ? 0 : widths[widths.size() * 9 / 10];
-        const double wanted = std::max({4 * limitNow(strokeWatch), 4 * limitNow(gapWatch), usual * 1.1});
-        constexpr std::array steps{1.0,  2.0,  4.0,  6.0,   8.0,   12.0, 16.0,
-                                   24.0, 40.0, 80.0, 160.0, 320.0, 640.0};
-        widest_ =
-            *std::ranges::find_if(steps, [&](double step) { return step >= wanted || step == steps.back(); });
+    const auto& counts = maker_.shown().widths;
+    if (counts) {
+        const size_t span = check::spanFor(
+            std::max({4 * limitNow(strokeWatch), 4 * limitNow(gapWatch), counts->usual * 1.1}));
+        widest_ = check::WidthCounts::spans[span];
         barWidth_ = widest_ / barCount;
-        for (const check::Reading& reading : readings) {
-            Bar& bar = bars_[std::min(size_t(reading.width / barWidth_), bars_.size() - 1)];
-            (reading.kind == check::ReadingKind::stroke ? bar.stroke : bar.gap) += reading.length;
-        }
+        bars_.assign(counts->ofSpan[span].begin(), counts->ofSpan[span].end());
     }
-    const check::Reading* thinnest =
-        made.checked ? check::narrowest(*made.checked->measures, check::ReadingKind::stroke) : nullptr;
-    setAccessibleDescription(
-        thinnest ? tr("The thinnest stroke is %1 mm wide.").arg(thinnest->width, 0, 'f', 2) : QString());
+    setAccessibleDescription(counts && counts->thinnest >= 0
+                                 ? tr("The thinnest stroke is %1 mm wide.").arg(counts->thinnest, 0, 'f', 2)
+                                 : QString());
     update();
 }
 

@@ -12,9 +12,7 @@ class Gauge : public QWidget {
   public:
     Gauge(CardEditor& editor, Maker& maker, QWidget* parent = nullptr);
 
-    struct Bar {
-        double stroke = 0, gap = 0; ///< mm of letter that wide
-    };
+    using Bar = check::WidthCounts::Bar;
     const std::vector<Bar>& bars() const { return bars_; }
     double barWidth() const { return barWidth_; }       ///< mm
     QPointF markPosition(std::string_view limit) const; ///< pixels, where the mark can be grasped

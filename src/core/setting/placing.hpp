@@ -43,6 +43,7 @@ class Place {
     double turn() const { return turn_; }
     ReadingSide reading() const { return reading_; }
     bool mirrors() const { return reading_ != ReadingSide::onPart; }
+    bool operator==(const Place&) const = default;
 
   private:
     plane::Box frame_;
