@@ -243,6 +243,7 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& card, const std::stri
                 if (kept.setting && kept.key == wanted)
                     return kept;
         ++counts_.settings;
+        const Journal::Timed timed(*journal_, "setting");
         if (wanted.ornament.kind != setting::OrnamentKind::none)
             return {
                 wanted,

@@ -26,6 +26,24 @@ class Journal {
         const std::scoped_lock lock(guard_);
         entries_.push_back(entry);
     }
+    /// Adds what took from its making to its end.
+    class Timed {
+      public:
+        Timed(Journal& journal, std::string_view step)
+            : journal_(journal), step_(step), start_(std::chrono::steady_clock::now()) {}
+        ~Timed() {
+            const std::chrono::duration<double, std::milli> took = std::chrono::steady_clock::now() - start_;
+            journal_.add({step_, took.count(), false});
+        }
+        Timed(const Timed&) = delete;
+        Timed& operator=(const Timed&) = delete;
+
+      private:
+        Journal& journal_;
+        std::string_view step_;
+        std::chrono::steady_clock::time_point start_;
+    };
+
     std::vector<Entry> entries() const {
         const std::scoped_lock lock(guard_);
         return entries_;
@@ -52,10 +70,11 @@ template<class Key, class Value> class Step {
                 journal_.add({name_, 0, true});
                 return kept_.front().value;
             }
-        const auto start = std::chrono::steady_clock::now();
-        std::shared_ptr<const Value> value = make();
-        const std::chrono::duration<double, std::milli> took = std::chrono::steady_clock::now() - start;
-        journal_.add({name_, took.count(), false});
+        std::shared_ptr<const Value> value;
+        {
+            const Journal::Timed timed(journal_, name_);
+            value = make();
+        }
         kept_.push_front({key, value, weight});
         weight_ += weight;
         while (kept_.size() > 1 && (kept_.size() > mostKept || weight_ > mostWeight)) {

@@ -61,7 +61,18 @@ Region outlineAround(const Setting& words, const Ornament& ornament, const std::
         letters.push_back(letter.upright() ? plane::shifted(*grownGlyph(letter.region, by), letter.at)
                                            : grownOutside(shapeOf(letter), by));
     }
-    Region around = plane::united(letters, stop);
+    // Neighbours first: what is within their outline need not be looked at again.
+    constexpr size_t together = 8;
+    while (letters.size() > 1 && !stop.stop_requested()) {
+        std::vector<Region> joined;
+        for (size_t i = 0; i < letters.size(); i += together)
+            joined.push_back(
+                plane::united(std::span(letters).subspan(i, std::min(together, letters.size() - i)), stop));
+        letters = std::move(joined);
+    }
+    if (letters.empty())
+        return {};
+    Region around = std::move(letters.front());
     std::erase_if(around.rings, [](const plane::Ring& ring) { return plane::areaOf(ring) < 0; });
     return around;
 }
