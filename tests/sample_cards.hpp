@@ -1,5 +1,6 @@
 // Cards and fonts that the tests share.
 #pragma once
+#include "body/faults.hpp"
 #include "card/card_json.hpp"
 #include "card/output.hpp"
 #include "card/pipeline.hpp"

@@ -1,3 +1,4 @@
+#include "body/faults.hpp"
 #include "cli/command.hpp"
 #include <iostream>
 #include <nlohmann/json.hpp>

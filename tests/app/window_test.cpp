@@ -1,4 +1,5 @@
 #include "app/card/rows_table.hpp"
+#include "body/faults.hpp"
 #include "files/stl.hpp"
 #include "window_fixture.hpp"
 #include <QComboBox>

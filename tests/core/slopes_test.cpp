@@ -1,6 +1,6 @@
 // Material whose ends slope: every combination is one closed body without hollows, and holds what it should.
 #include "../boxes.hpp"
-#include "body/mesh.hpp"
+#include "body/faults.hpp"
 #include "body/pieces.hpp"
 #include "plane/gap.hpp"
 #include "quantity/groups.hpp"

@@ -1,4 +1,4 @@
-// Triangle meshes of solids, and what can be wrong with one.
+// Triangle meshes of solids.
 #pragma once
 #include "blank/panel.hpp"
 #include "body/creases.hpp"
@@ -82,19 +82,5 @@ struct Extent {
 };
 /// All zero for an empty mesh.
 Extent extentOf(const Mesh& mesh);
-
-/// Counts of what a printable mesh must not have.
-struct MeshFaults {
-    int openEdges = 0;       ///< an edge without its counterpart running the other way
-    int crowdedEdges = 0;    ///< an edge that more than two triangles share
-    int pinchedVertices = 0; ///< a vertex whose triangles form more than one fan
-    int flatTriangles = 0;   ///< repeated corners or no area
-    int doubledTriangles = 0;
-
-    bool none() const {
-        return openEdges + crowdedEdges + pinchedVertices + flatTriangles + doubledTriangles == 0;
-    }
-};
-MeshFaults faultsOf(const Mesh& mesh);
 
 } // namespace bollard::body

@@ -1,20 +1,15 @@
 #include "check/measures.hpp"
+#include "check/necks.hpp"
 #include "plane/near_boxes.hpp"
-#include "plane/neck.hpp"
-#include "quantity/groups.hpp"
-#include "quantity/mixed.hpp"
-#include <map>
 #include <optional>
 #include <tbb/blocked_range.h>
 #include <tbb/parallel_for.h>
-#include <unordered_map>
 #include <unordered_set>
 
 namespace bollard::check {
 namespace {
 
 using plane::toMillimetres, plane::Vector;
-using quantity::mixed;
 using working::PlacedLetters;
 
 constexpr double leastReach_mm = 2, mostReach_mm = 10;
@@ -90,118 +85,6 @@ void readWidths(const PlacedLetters& letters, int slot, const type::GlyphForm& f
         }
     }
 }
-
-/// A shape of its own by what it shares with equal ones, and its place; null for letters that are glyphs.
-struct KnownShape {
-    std::shared_ptr<const plane::Region> shape{};
-    std::shared_ptr<const std::vector<plane::WidthSample>> widths{};
-    plane::Point at{};
-};
-
-struct ShapeHash {
-    size_t operator()(const std::shared_ptr<const plane::Region>& shape) const {
-        size_t hash = shape->rings.size();
-        for (const plane::Ring& ring : shape->rings)
-            for (const plane::Point p : ring)
-                hash = mixed(hash, size_t(std::uint32_t(p.x)) << 32 | std::uint32_t(p.y));
-        return hash;
-    }
-};
-struct SameShape {
-    bool operator()(const auto& a, const auto& b) const { return a == b || *a == *b; }
-};
-
-struct PairKey {
-    std::shared_ptr<const plane::Region> first{}, second{};
-    plane::Point offset{};
-    double reach = 0;
-    bool meetings = false;
-    bool operator==(const PairKey&) const = default;
-};
-struct PairHash {
-    size_t operator()(const PairKey& key) const {
-        size_t hash = std::hash<const void*>()(key.first.get());
-        for (const size_t next :
-             {std::hash<const void*>()(key.second.get()), size_t(std::uint32_t(key.offset.x)),
-              size_t(std::uint32_t(key.offset.y)), std::hash<double>()(key.reach), size_t(key.meetings)})
-            hash = mixed(hash, next);
-        return hash;
-    }
-};
-
-/// Shapes that meet somewhere: where each lies from the first, and that place.
-struct JoinKey {
-    std::vector<std::pair<std::shared_ptr<const plane::Region>, plane::Point>> shapes{};
-    plane::Box meeting{};
-    double across = 0;
-    bool operator==(const JoinKey&) const = default;
-};
-struct JoinHash {
-    size_t operator()(const JoinKey& key) const {
-        size_t hash = std::hash<double>()(key.across);
-        for (const auto& [shape, at] : key.shapes)
-            for (const size_t next : {std::hash<const void*>()(shape.get()), size_t(std::uint32_t(at.x)),
-                                      size_t(std::uint32_t(at.y))})
-                hash = mixed(hash, next);
-        return hash;
-    }
-};
-
-} // namespace
-
-/// Everything carries the number of the run that last needed it.
-struct MeasureMemory::State {
-    struct Widths {
-        std::shared_ptr<const std::vector<plane::WidthSample>> widths;
-        int run;
-    };
-    struct KeptGap {
-        std::shared_ptr<const plane::Gap> gap;
-        int run;
-    };
-    struct KeptNecks {
-        std::shared_ptr<const std::vector<plane::Neck>> necks;
-        int run;
-    };
-    std::unordered_map<std::shared_ptr<const plane::Region>, Widths, ShapeHash, SameShape> widths;
-    std::unordered_map<PairKey, KeptGap, PairHash> gaps;
-    std::unordered_map<JoinKey, KeptNecks, JoinHash> necks;
-    int run = 0;
-    size_t needed = 0;
-
-    size_t size() const { return widths.size() + gaps.size() + necks.size(); }
-    void beginRun() {
-        ++run;
-        needed = 0;
-    }
-    /// Lets go of what no run needed lately, once it is twice as much as what was needed now.
-    void endRun() {
-        constexpr size_t worthSweeping = 1000;
-        if (size() < 3 * needed + worthSweeping)
-            return;
-        std::erase_if(gaps, [&](const auto& kept) { return kept.second.run != run; });
-        std::erase_if(necks, [&](const auto& kept) { return kept.second.run != run; });
-        std::erase_if(widths, [&](const auto& kept) { return kept.second.run != run; });
-    }
-    std::shared_ptr<const plane::Gap> gap(const PairKey& key) const {
-        const auto found = gaps.find(key);
-        return found == gaps.end() ? nullptr : found->second.gap;
-    }
-    void keep(const PairKey& key, const std::shared_ptr<const plane::Gap>& gap) {
-        KeptGap& kept = gaps[key];
-        if (kept.run != run)
-            ++needed;
-        kept = {gap, run};
-    }
-    void keep(const JoinKey& key, const std::shared_ptr<const std::vector<plane::Neck>>& necksThere) {
-        KeptNecks& kept = necks[key];
-        if (kept.run != run)
-            ++needed;
-        kept = {necksThere, run};
-    }
-};
-
-namespace {
 
 /// The letters that are no glyphs, by inscription and letter; each of equal ones is measured once.
 std::vector<std::vector<KnownShape>> ownShapes(std::span<const PlacedLetters> inscriptions,
@@ -292,15 +175,6 @@ void measureStrokes(const PlacedLetters& letters, int slot, const std::vector<Kn
     readWidths(letters, slot, before, isLost, out.lost);
 }
 
-/// Two letters that come near each other.
-struct NearPair {
-    int slot = 0, otherSlot = 0;
-    int letter = 0, other = 0;
-    double reach = 0;
-    std::int32_t round = 0; ///< the other one lies so far to the right, once round the side
-    auto operator<=>(const NearPair&) const = default;
-};
-
 /// Long shapes are cut up, so that rings within rings are near only where their bands are.
 std::vector<plane::Box> boxesOf(const plane::Region& shape) {
     constexpr size_t sides = 24;
@@ -369,32 +243,6 @@ std::vector<NearPair> nearPairs(std::span<const PlacedLetters> inscriptions,
     return pairs;
 }
 
-/// A letter that is only shifted: by what it is shared with, and where. Null when it is turned.
-struct Shifted {
-    std::shared_ptr<const plane::Region> shape;
-    plane::Point at;
-};
-
-Shifted shiftedOf(const PlacedLetters& letters, const KnownShape& known, size_t i, bool onSide) {
-    const setting::Letter& letter = letters.setting->letters[i];
-    if (onSide && (letters.place.turn() != 0 || letters.place.mirrors()))
-        return {};
-    if (letters.isAltered(i)) // lies where it lies
-        return onSide ? Shifted{known.shape, known.at} : Shifted{};
-    if (!letter.upright())
-        return {};
-    const plane::Point at =
-        onSide ? plane::onGrid(letters.place.toSide(plane::vectorOf(letter.at))) : letter.at;
-    return letter.own ? Shifted{known.shape, known.at + at} : Shifted{letter.region, at};
-}
-
-/// The gap of a pair, and from where its places count: a setting, or the side.
-struct PairGap {
-    std::shared_ptr<const plane::Gap> gap;
-    bool onSide = false;
-    plane::Point shift{};
-};
-
 void addGap(const PairGap& measured, std::span<const PlacedLetters> inscriptions, const NearPair& pair,
             Measures& out) {
     const plane::Gap& gap = *measured.gap;
@@ -419,14 +267,6 @@ void addGap(const PairGap& measured, std::span<const PlacedLetters> inscriptions
         reading.letter = pair.other;
         out.readings.push_back(reading);
     }
-}
-
-/// Both are of one body where they meet, and nothing else holds them.
-bool mayJoin(std::span<const PlacedLetters> inscriptions, const NearPair& pair) {
-    const auto free = [&](int slot) {
-        return inscriptions[size_t(slot)].working.kind == working::Kind::freeStanding;
-    };
-    return free(pair.slot) && free(pair.otherSlot) && pair.round == 0;
 }
 
 /// Shapes that are only shifted meet in the same way again and again and are remembered; others are measured
@@ -486,210 +326,6 @@ std::vector<PairGap> gapsOf(std::span<const PlacedLetters> inscriptions,
     }
     return gaps;
 }
-
-/// What letters that stand free make together, where they meet.
-class Joined {
-  public:
-    Joined(std::span<const PlacedLetters> inscriptions, const std::vector<std::vector<KnownShape>>& shapes,
-           const std::vector<NearPair>& near, const std::vector<PairGap>& gaps)
-        : inscriptions_(inscriptions), shapes_(shapes) {
-        for (size_t k = 0; k < near.size(); ++k)
-            if (mayJoin(inscriptions, near[k]) && gaps[k].gap)
-                for (const plane::Meeting& meeting : gaps[k].gap->meetings)
-                    places_.push_back(
-                        {near[k], onSide(meeting.box, gaps[k], near[k].slot), meeting.across, {}});
-    }
-
-    /// Of those letters' own necks only those stay that no other letter widens; those of the places where
-    /// letters meet are added.
-    void measure(MeasureMemory::State& memory, const std::stop_token& stop, Measures& out) {
-        if (places_.empty())
-            return;
-        findLetters();
-        std::erase_if(out.readings, [&](const Reading& reading) {
-            return reading.kind == ReadingKind::neck && isWidened(reading);
-        });
-        measureCrowds(stop, out);
-        std::vector<std::shared_ptr<const std::vector<plane::Neck>>> necks(places_.size());
-        std::vector<JoinKey> keys(places_.size());
-        std::vector<size_t> unknown;
-        for (size_t k = 0; k < places_.size(); ++k) {
-            keys[k] = keyOf(places_[k]);
-            const auto known = keys[k].shapes.empty() ? memory.necks.end() : memory.necks.find(keys[k]);
-            if (known != memory.necks.end())
-                necks[k] = known->second.necks;
-            else
-                unknown.push_back(k);
-        }
-        tbb::parallel_for(size_t{0}, unknown.size(), [&](size_t u) {
-            if (!stop.stop_requested())
-                necks[unknown[u]] =
-                    std::make_shared<const std::vector<plane::Neck>>(necksAt(places_[unknown[u]]));
-        });
-        if (stop.stop_requested())
-            return;
-        for (size_t k = 0; k < places_.size(); ++k) {
-            const NearPair& pair = places_[k].pair;
-            if (!keys[k].shapes.empty())
-                memory.keep(keys[k], necks[k]);
-            const Vector from = plane::vectorOf(originOf(places_[k]));
-            for (const plane::Neck& neck : *necks[k])
-                out.readings.push_back({ReadingKind::neck, from + neck.at, toMillimetres(neck.width), 0,
-                                        pair.slot, pair.letter});
-        }
-    }
-
-  private:
-    struct Place {
-        NearPair pair;
-        plane::Box meeting{}; ///< on the side
-        double across = 0;
-        std::vector<size_t> letters{}; ///< that lie there, of letters_
-    };
-    struct OneLetter {
-        int slot = 0, letter = 0;
-        Shifted shape{};
-    };
-
-    const plane::Region& regionOf(const OneLetter& one) const {
-        return inscriptions_[size_t(one.slot)].onSide[size_t(one.letter)];
-    }
-    plane::Point originOf(const Place& place) const {
-        return plane::boxOf(inscriptions_[size_t(place.pair.slot)].onSide[size_t(place.pair.letter)]).low;
-    }
-
-    plane::Box onSide(plane::Box box, const PairGap& gap, int slot) const {
-        box = plane::shifted(box, gap.shift);
-        if (gap.onSide)
-            return box;
-        plane::Box turned;
-        for (const plane::Point p : {box.low, {box.high.x, box.low.y}, box.high, {box.low.x, box.high.y}})
-            turned.include(plane::onGrid(inscriptions_[size_t(slot)].place.toSide(plane::vectorOf(p))));
-        return turned;
-    }
-
-    /// All letters that stand free on a side where some meet, and which of them lie at each place.
-    void findLetters() {
-        std::vector<plane::Box> boxes;
-        for (size_t slot = 0; slot < inscriptions_.size(); ++slot) {
-            const PlacedLetters& letters = inscriptions_[slot];
-            if (letters.working.kind != working::Kind::freeStanding)
-                continue;
-            for (size_t i = 0; i < letters.onSide.size(); ++i) {
-                if (letters.onSide[i].empty())
-                    continue;
-                letters_.push_back({int(slot), int(i), shiftedOf(letters, shapes_[slot][i], i, true)});
-                boxes.push_back(plane::boxOf(letters.onSide[i]));
-            }
-        }
-        for (const Place& place : places_)
-            boxes.push_back(plane::seenWhereShapesMeet(place.meeting, place.across));
-        for (const auto& [letter, place] : plane::nearBoxes(boxes))
-            if (size_t(letter) < letters_.size() && size_t(place) >= letters_.size()) {
-                Place& at = places_[size_t(place) - letters_.size()];
-                const OneLetter& one = letters_[size_t(letter)];
-                if (inscriptions_[size_t(one.slot)].side == inscriptions_[size_t(at.pair.slot)].side)
-                    at.letters.push_back(size_t(letter));
-            }
-        for (const Place& place : places_) {
-            const auto slot = [](int of, int letter) { return std::pair(of, letter); };
-            partners_[slot(place.pair.slot, place.pair.letter)].push_back(
-                slot(place.pair.otherSlot, place.pair.other));
-            partners_[slot(place.pair.otherSlot, place.pair.other)].push_back(
-                slot(place.pair.slot, place.pair.letter));
-        }
-    }
-
-    /// Where many lie over each other at a place, all that hang together so are one shape, measured once;
-    /// those places are done.
-    void measureCrowds(const std::stop_token& stop, Measures& out) {
-        constexpr size_t many = 8;
-        quantity::Groups groups(letters_.size());
-        std::vector<bool> crowded(letters_.size());
-        for (const Place& place : places_)
-            for (const size_t letter : place.letters)
-                if (place.letters.size() > many) {
-                    crowded[letter] = true;
-                    groups.join(letter, place.letters.front());
-                }
-        std::map<size_t, std::vector<size_t>> crowds;
-        for (size_t letter = 0; letter < letters_.size(); ++letter)
-            if (crowded[letter])
-                crowds[groups.of(letter)].push_back(letter);
-        for (const auto& [group, letters] : crowds) {
-            std::vector<plane::Region> shapes;
-            for (const size_t letter : letters)
-                shapes.push_back(regionOf(letters_[letter]));
-            const plane::Region whole = plane::united(shapes, stop);
-            if (stop.stop_requested())
-                return;
-            for (const plane::Neck& neck : plane::necksOf(plane::medialAxis(whole), finest)) {
-                if (!neck.inside)
-                    continue;
-                const auto owner = std::ranges::find_if(letters, [&](size_t letter) {
-                    return plane::contains(regionOf(letters_[letter]), plane::onGrid(neck.at));
-                });
-                const OneLetter& one = letters_[owner == letters.end() ? letters.front() : *owner];
-                out.readings.push_back(
-                    {ReadingKind::neck, neck.at, toMillimetres(neck.width), 0, one.slot, one.letter});
-            }
-        }
-        std::erase_if(places_, [&](const Place& place) { return place.letters.size() > many; });
-    }
-
-    /// Shapes that are only shifted meet in the same way again and again; no shapes when some are not.
-    JoinKey keyOf(const Place& place) const {
-        JoinKey key;
-        const plane::Point origin = originOf(place);
-        for (const size_t letter : place.letters) {
-            const Shifted& shifted = letters_[letter].shape;
-            if (!shifted.shape)
-                return {};
-            key.shapes.emplace_back(shifted.shape, shifted.at - origin);
-        }
-        key.meeting = plane::shifted(place.meeting, plane::Point{} - origin);
-        key.across = place.across;
-        return key;
-    }
-
-    /// From the first letter's corner.
-    std::vector<plane::Neck> necksAt(const Place& place) const {
-        const plane::Point back = plane::Point{} - originOf(place);
-        std::vector<plane::Region> there;
-        for (const size_t letter : place.letters)
-            there.push_back(plane::shifted(regionOf(letters_[letter]), back));
-        return plane::necksWhereShapesMeet(there, plane::shifted(place.meeting, back), place.across, finest);
-    }
-
-    /// Another letter lies over one of the walls that it is between.
-    bool isWidened(const Reading& reading) const {
-        const auto partners = partners_.find({reading.inscription, reading.letter});
-        if (partners == partners_.end())
-            return false;
-        const double radius = plane::unitsPerMillimetre * reading.width / 2 + 3 * finest;
-        for (const plane::Ring& ring :
-             inscriptions_[size_t(reading.inscription)].onSide[size_t(reading.letter)].rings)
-            for (size_t i = 0; i < ring.size(); ++i) {
-                const Vector foot = plane::nearestOnSegment(reading.at, plane::vectorOf(ring[i]),
-                                                            plane::vectorOf(ring[(i + 1) % ring.size()]));
-                if (plane::length(foot - reading.at) > radius)
-                    continue;
-                for (const auto& [slot, letter] : partners->second)
-                    if (plane::contains(inscriptions_[size_t(slot)].onSide[size_t(letter)],
-                                        plane::onGrid(foot)))
-                        return true;
-            }
-        return false;
-    }
-
-    static constexpr double finest = 100; // as far as curves may be off, grid units
-
-    std::span<const PlacedLetters> inscriptions_;
-    const std::vector<std::vector<KnownShape>>& shapes_;
-    std::vector<Place> places_;
-    std::vector<OneLetter> letters_;
-    std::map<std::pair<int, int>, std::vector<std::pair<int, int>>> partners_;
-};
 
 double edgeReachOf(const PlacedLetters& letters, const Reach& reach) {
     return std::max(reachOf(letters, reach.gaps), (reach.edges + 1) * plane::unitsPerMillimetre);
@@ -762,7 +398,7 @@ Measures measuresOf(std::span<const PlacedLetters> inscriptions, std::span<const
             measureEdges(letters, int(slot), *edge, edgeReachOf(letters, reach), stop, measures);
     }
     if (!stop.stop_requested())
-        Joined(inscriptions, shapes, near, gaps).measure(kept, stop, measures);
+        measureNecks(inscriptions, shapes, near, gaps, kept, stop, measures);
     if (!stop.stop_requested())
         kept.endRun();
     return measures;

@@ -1,0 +1,48 @@
+#include "body/extraction.hpp"
+
+namespace bollard::body {
+
+Clash clashOf(std::span<const PanelColumns> parts) {
+    for (const PanelColumns& part : parts) {
+        const Panel& panel = part.panel;
+        const Columns& columns = part.columns;
+        if (!panel.frontRay)
+            continue; // flat walls have no neighbours, and their rays never meet
+        const auto& plan = columns.plan;
+        std::vector<Stand> stands; // by point
+        for (const Point p : plan.points)
+            stands.emplace_back(panel, p);
+        for (const Triangle& triangle : plan.triangles) {
+            const auto& material = columns.material[size_t(triangle.cell)];
+            if (!panel.wall() && !material.empty() && !plan.inLayer(triangle.cell, 0))
+                return Clash::throughRim;
+            if (!panel.wall() && material.empty() && plan.inLayer(triangle.cell, 0))
+                return Clash::turnedOver; // cut through all there is
+            const auto at = [&](const Level& level, size_t k) {
+                return stands[size_t(triangle.corners[k])].at(level.at(triangle.corners[k]));
+            };
+            for (const Interval& interval : material)
+                for (const int end : {interval.low, interval.high}) {
+                    const Level& level = columns.levels[size_t(end)];
+                    if (level.height <= working::farDown)
+                        continue;
+                    const Vertex a = at(level, 0);
+                    const Vertex n = space::cross(at(level, 1) - a, at(level, 2) - a);
+                    if (space::dot(n, stands[size_t(triangle.corners[0])].outwards()) <= 0)
+                        return Clash::turnedOver;
+                }
+            for (int k = 0; k < 3; ++k) {
+                if (!isRim(panel, plan, triangle, k))
+                    continue;
+                const auto plain = [&](int corner) { return columns.high(material.back(), corner) == 0; };
+                const bool whole = material.size() == 1 && plain(triangle.corners[size_t(k + 1) % 3]) &&
+                                   plain(triangle.corners[size_t(k + 2) % 3]);
+                if (!whole)
+                    return Clash::throughRim;
+            }
+        }
+    }
+    return Clash::none;
+}
+
+} // namespace bollard::body

@@ -1,0 +1,82 @@
+#include "body/faults.hpp"
+#include <algorithm>
+
+namespace bollard::body {
+namespace {
+
+struct HalfEdge {
+    std::uint64_t ends; ///< lower vertex in the high half
+    int number;         ///< triangle * 3 + corner it starts at
+    bool upwards;       ///< from the lower vertex
+};
+
+/// Vertices whose triangles do not form one closed fan; `opposite` must be complete.
+int countPinched(const Mesh& mesh, const std::vector<int>& opposite) {
+    std::vector<int> valence(mesh.vertices.size(), 0), start(mesh.vertices.size(), -1);
+    for (size_t h = 0; h < opposite.size(); ++h) {
+        const auto v = size_t(mesh.triangles[h / 3][h % 3]);
+        ++valence[v];
+        start[v] = int(h);
+    }
+    int pinched = 0;
+    for (size_t v = 0; v < start.size(); ++v) {
+        if (start[v] < 0)
+            continue;
+        int fan = 0;
+        for (int h = start[v];;) {
+            ++fan;
+            h = opposite[size_t(h / 3 * 3 + (h % 3 + 2) % 3)];
+            if (h == start[v] || fan > valence[v])
+                break;
+        }
+        pinched += fan != valence[v] ? 1 : 0;
+    }
+    return pinched;
+}
+
+} // namespace
+
+MeshFaults faultsOf(const Mesh& mesh) {
+    MeshFaults faults;
+    std::vector<HalfEdge> edges;
+    edges.reserve(mesh.triangles.size() * 3);
+    std::vector<std::array<int, 3>> corners = mesh.triangles;
+    for (size_t t = 0; t < mesh.triangles.size(); ++t) {
+        const auto& c = mesh.triangles[t];
+        const Vertex& a = mesh.vertices[size_t(c[0])];
+        const Vertex n = space::cross(mesh.vertices[size_t(c[1])] - a, mesh.vertices[size_t(c[2])] - a);
+        if (n == Vertex{})
+            ++faults.flatTriangles;
+        std::ranges::sort(corners[t]);
+        for (size_t k = 0; k < 3; ++k) {
+            const auto [low, high] = std::minmax(c[k], c[(k + 1) % 3]);
+            edges.push_back(
+                {std::uint64_t(std::uint32_t(low)) << 32 | std::uint32_t(high), int(t * 3 + k), c[k] == low});
+        }
+    }
+    std::ranges::sort(corners);
+    for (size_t t = 1; t < corners.size(); ++t)
+        faults.doubledTriangles += corners[t] == corners[t - 1] ? 1 : 0;
+
+    std::ranges::sort(edges, {}, &HalfEdge::ends);
+    std::vector<int> opposite(edges.size(), -1);
+    for (size_t i = 0, end = 0; i < edges.size(); i = end) {
+        size_t upwards = 0;
+        for (end = i; end < edges.size() && edges[end].ends == edges[i].ends; ++end)
+            upwards += edges[end].upwards ? 1 : 0;
+        const size_t downwards = end - i - upwards;
+        if (upwards == 1 && downwards == 1) {
+            opposite[size_t(edges[i].number)] = edges[i + 1].number;
+            opposite[size_t(edges[i + 1].number)] = edges[i].number;
+        } else if (upwards == 0 || downwards == 0) {
+            ++faults.openEdges;
+        } else {
+            faults.crowdedEdges += 2;
+        }
+    }
+    if (faults.openEdges == 0 && faults.crowdedEdges == 0)
+        faults.pinchedVertices = countPinched(mesh, opposite);
+    return faults;
+}
+
+} // namespace bollard::body

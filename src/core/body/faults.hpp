@@ -1,0 +1,21 @@
+// What can be wrong with a mesh.
+#pragma once
+#include "body/mesh.hpp"
+
+namespace bollard::body {
+
+/// Counts of what a printable mesh must not have.
+struct MeshFaults {
+    int openEdges = 0;       ///< an edge without its counterpart running the other way
+    int crowdedEdges = 0;    ///< an edge that more than two triangles share
+    int pinchedVertices = 0; ///< a vertex whose triangles form more than one fan
+    int flatTriangles = 0;   ///< repeated corners or no area
+    int doubledTriangles = 0;
+
+    bool none() const {
+        return openEdges + crowdedEdges + pinchedVertices + flatTriangles + doubledTriangles == 0;
+    }
+};
+MeshFaults faultsOf(const Mesh& mesh);
+
+} // namespace bollard::body
