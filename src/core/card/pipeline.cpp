@@ -162,7 +162,7 @@ struct Pipeline::Memory {
     Step<std::shared_ptr<const Lettering>, Solid> solid;
     Step<FindingsKey, Checked> checked;
     check::MeasureMemory measured;
-    body::TileMemory tiles{1000};
+    body::TileMemory tiles{64}; // and of a large part twice what it needs
 };
 
 size_t Lettering::letters() const {
