@@ -1,6 +1,7 @@
 #include "app/findings/findings_panel.hpp"
 #include "app/controls/looks.hpp"
 #include "wording/wording.hpp"
+#include <QElapsedTimer>
 #include <QGridLayout>
 #include <QKeyEvent>
 #include <QLabel>
@@ -286,18 +287,31 @@ void FindingsPanel::lookForMends() {
     mending_.start([this, made, folder = editor_.folder().toStdString(),
                     catalogue = maker_.catalogue()](const Background::Courier& courier) {
         card::Pipeline trial(catalogue);
-        for (const check::Finding& finding : made.checked->findings) {
-            if (courier.stop().stop_requested())
-                return;
-            const auto offers = mend::offersFor(made, finding, trial, folder, courier.stop());
-            courier.post([this, checked = made.checked, id = finding.id, offers] {
+        // Together, a few times a second: each time the rows are laid out anew.
+        std::map<std::string, std::vector<mend::Offer>> found;
+        const auto tell = [&] {
+            courier.post([this, checked = made.checked, found] {
                 if (checked != checked_)
                     return; // the card has changed
                 for (FindingRow* row : rows())
-                    if (row->finding().id == id)
-                        row->offer(offers);
+                    if (const auto offers = found.find(row->finding().id); offers != found.end())
+                        row->offer(offers->second);
             });
+            found.clear();
+        };
+        constexpr int often = 200; // ms
+        QElapsedTimer sinceTold;
+        sinceTold.start();
+        for (const check::Finding& finding : made.checked->findings) {
+            if (courier.stop().stop_requested())
+                return;
+            found[finding.id] = mend::offersFor(made, finding, trial, folder, courier.stop());
+            if (sinceTold.hasExpired(often)) {
+                tell();
+                sinceTold.restart();
+            }
         }
+        tell();
     });
 }
 
