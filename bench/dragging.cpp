@@ -42,10 +42,13 @@ Result drag(app::MainWindow& window, int inscriptions) {
                          [&](card::Card& card) { card = cardOf(inscriptions); });
     window.editor().select(0);
     const auto settle = [&] {
-        QElapsedTimer clock;
-        clock.start();
-        while (window.maker().busy() || clock.elapsed() < 300)
+        QElapsedTimer still;
+        still.start();
+        while (still.elapsed() < 1000) { // rows are laid out once more when mends are found
             QCoreApplication::processEvents(QEventLoop::AllEvents, 10);
+            if (window.maker().busy())
+                still.restart();
+        }
     };
     settle();
     app::FlatView& view = window.flatView();
