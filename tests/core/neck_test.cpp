@@ -193,6 +193,27 @@ class NeckTest : public QObject {
         QVERIFY(samples::finding(joined, check::FindingKind::neckNarrow));
     }
 
+    void lettersThatMeetInAPointAreHeldByNothing() {
+        card::Card made = samples::freeStanding("");
+        made.inscriptions.clear();
+        for (const int i : {0, 1}) {
+            card::Inscription bar;
+            bar.ornament.kind = setting::OrnamentKind::bar;
+            bar.ornament.width = 10;
+            bar.ornament.height = 4;
+            bar.working.kind = working::Kind::freeStanding;
+            bar.placing.x = 20 + 10 * i;
+            bar.placing.y = 20 + 4 * i;
+            made.inscriptions.push_back(bar);
+        }
+        const auto run = samples::made(made);
+        QCOMPARE(smallestOf(*run.checked->measures), 0);
+        const check::Finding* finding = samples::finding(run, check::FindingKind::neckNarrow);
+        QVERIFY(finding && finding->severity == bollard::process::Severity::stop);
+        COMPARE_NEAR(toMillimetres(finding->places[0].at.x), 25, 0.001);
+        COMPARE_NEAR(toMillimetres(finding->places[0].at.y), 22, 0.001);
+    }
+
     void randomGroupsHaveTheNecksThatBruteForceFinds() {
         const int rounds = qEnvironmentVariableIntValue("BOLLARD_ROUNDS") > 0
                                ? qEnvironmentVariableIntValue("BOLLARD_ROUNDS")

@@ -1,5 +1,5 @@
 #include "body/tile.hpp"
-#include "quantity/mixed.hpp"
+#include "plane/point_hash.hpp"
 #include "working/changes.hpp"
 
 namespace bollard::body {
@@ -10,9 +10,7 @@ std::size_t TileKeyHash::operator()(const TileKey& key) const {
     for (const auto* letters : {&key.front, &key.behind})
         for (const working::WorkedLetters& alike : *letters)
             for (const plane::Region& letter : alike.letters)
-                for (const plane::Ring& ring : letter.rings)
-                    for (const plane::Point p : ring)
-                        hash = mixed(hash, std::size_t(std::uint32_t(p.x)) << 32 | std::uint32_t(p.y));
+                hash = mixed(hash, plane::hashOf(letter));
     return hash;
 }
 

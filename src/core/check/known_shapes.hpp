@@ -3,6 +3,7 @@
 #pragma once
 #include "check/measures.hpp"
 #include "plane/neck.hpp"
+#include "plane/point_hash.hpp"
 #include "quantity/mixed.hpp"
 #include <unordered_map>
 
@@ -17,11 +18,7 @@ struct KnownShape {
 
 struct ShapeHash {
     size_t operator()(const std::shared_ptr<const plane::Region>& shape) const {
-        size_t hash = shape->rings.size();
-        for (const plane::Ring& ring : shape->rings)
-            for (const plane::Point p : ring)
-                hash = quantity::mixed(hash, size_t(std::uint32_t(p.x)) << 32 | std::uint32_t(p.y));
-        return hash;
+        return plane::hashOf(*shape);
     }
 };
 struct SameShape {
@@ -66,21 +63,15 @@ struct JoinHash {
 
 /// Everything carries the number of the run that last needed it.
 struct MeasureMemory::State {
-    struct Widths {
-        std::shared_ptr<const std::vector<plane::WidthSample>> widths;
+    template<class Made> struct Remembered {
+        std::shared_ptr<const Made> made;
         int run;
     };
-    struct KeptGap {
-        std::shared_ptr<const plane::Gap> gap;
-        int run;
-    };
-    struct KeptNecks {
-        std::shared_ptr<const std::vector<plane::Neck>> necks;
-        int run;
-    };
-    std::unordered_map<std::shared_ptr<const plane::Region>, Widths, ShapeHash, SameShape> widths;
-    std::unordered_map<PairKey, KeptGap, PairHash> gaps;
-    std::unordered_map<JoinKey, KeptNecks, JoinHash> necks;
+    std::unordered_map<std::shared_ptr<const plane::Region>, Remembered<std::vector<plane::WidthSample>>,
+                       ShapeHash, SameShape>
+        widths;
+    std::unordered_map<PairKey, Remembered<plane::Gap>, PairHash> gaps;
+    std::unordered_map<JoinKey, Remembered<std::vector<plane::Neck>>, JoinHash> necks;
     int run = 0;
     size_t needed = 0;
 
@@ -100,19 +91,13 @@ struct MeasureMemory::State {
     }
     std::shared_ptr<const plane::Gap> gap(const PairKey& key) const {
         const auto found = gaps.find(key);
-        return found == gaps.end() ? nullptr : found->second.gap;
+        return found == gaps.end() ? nullptr : found->second.made;
     }
-    void keep(const PairKey& key, const std::shared_ptr<const plane::Gap>& gap) {
-        KeptGap& kept = gaps[key];
+    void keep(auto& memory, const auto& key, const auto& made) {
+        auto& kept = memory[key];
         if (kept.run != run)
             ++needed;
-        kept = {gap, run};
-    }
-    void keep(const JoinKey& key, const std::shared_ptr<const std::vector<plane::Neck>>& necksThere) {
-        KeptNecks& kept = necks[key];
-        if (kept.run != run)
-            ++needed;
-        kept = {necksThere, run};
+        kept = {made, run};
     }
 };
 

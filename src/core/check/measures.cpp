@@ -117,7 +117,7 @@ std::vector<std::vector<KnownShape>> ownShapes(std::span<const PlacedLetters> in
     });
     for (size_t i = 0; i < unknown.size(); ++i) {
         if (made[i])
-            memory.widths.at(unknown[i]).widths = made[i];
+            memory.widths.at(unknown[i]).made = made[i];
         else // stopped: it is not known after all
             memory.widths.erase(unknown[i]);
     }
@@ -125,7 +125,7 @@ std::vector<std::vector<KnownShape>> ownShapes(std::span<const PlacedLetters> in
         for (KnownShape& shape : known)
             if (const auto kept = shape.shape ? memory.widths.find(shape.shape) : memory.widths.end();
                 kept != memory.widths.end())
-                shape.widths = kept->second.widths;
+                shape.widths = kept->second.made;
     return shapes;
 }
 
@@ -322,7 +322,7 @@ std::vector<PairGap> gapsOf(std::span<const PlacedLetters> inscriptions,
             continue;
         if (!gaps[k].gap)
             gaps[k].gap = gaps[firstOf.at(keys[k])].gap;
-        memory.keep(keys[k], gaps[k].gap);
+        memory.keep(memory.gaps, keys[k], gaps[k].gap);
     }
     return gaps;
 }

@@ -16,16 +16,22 @@ class Joined {
     Joined(std::span<const PlacedLetters> inscriptions, const std::vector<std::vector<KnownShape>>& shapes,
            const std::vector<NearPair>& near, const std::vector<PairGap>& gaps)
         : inscriptions_(inscriptions), shapes_(shapes) {
-        for (size_t k = 0; k < near.size(); ++k)
-            if (mayJoin(inscriptions, near[k]) && gaps[k].gap)
-                for (const plane::Meeting& meeting : gaps[k].gap->meetings)
-                    places_.push_back(
-                        {near[k], onSide(meeting.box, gaps[k], near[k].slot), meeting.across, {}});
+        for (size_t k = 0; k < near.size(); ++k) {
+            if (!mayJoin(inscriptions, near[k]) || !gaps[k].gap)
+                continue;
+            const plane::Gap& gap = *gaps[k].gap;
+            for (const plane::Meeting& meeting : gap.meetings)
+                places_.push_back({near[k], onSide(meeting.box, gaps[k], near[k].slot), meeting.across, {}});
+            if (gap.inReach && gap.kind == plane::Gap::Kind::touching && gap.meetings.empty())
+                points_.push_back({ReadingKind::neck, onSide(gap.at, gaps[k], near[k].slot), 0, 0,
+                                   near[k].slot, near[k].letter});
+        }
     }
 
     /// Of those letters' own necks only those stay that no other letter widens; those of the places where
     /// letters meet are added.
     void measure(MeasureMemory::State& memory, const std::stop_token& stop, Measures& out) {
+        out.readings.insert(out.readings.end(), points_.begin(), points_.end());
         if (places_.empty())
             return;
         findLetters();
@@ -40,7 +46,7 @@ class Joined {
             keys[k] = keyOf(places_[k]);
             const auto known = keys[k].shapes.empty() ? memory.necks.end() : memory.necks.find(keys[k]);
             if (known != memory.necks.end())
-                necks[k] = known->second.necks;
+                necks[k] = known->second.made;
             else
                 unknown.push_back(k);
         }
@@ -54,7 +60,7 @@ class Joined {
         for (size_t k = 0; k < places_.size(); ++k) {
             const NearPair& pair = places_[k].pair;
             if (!keys[k].shapes.empty())
-                memory.keep(keys[k], necks[k]);
+                memory.keep(memory.necks, keys[k], necks[k]);
             const Vector from = plane::vectorOf(originOf(places_[k]));
             for (const plane::Neck& neck : *necks[k])
                 out.readings.push_back({ReadingKind::neck, from + neck.at, toMillimetres(neck.width), 0,
@@ -81,13 +87,14 @@ class Joined {
         return plane::boxOf(inscriptions_[size_t(place.pair.slot)].onSide[size_t(place.pair.letter)]).low;
     }
 
-    plane::Box onSide(plane::Box box, const PairGap& gap, int slot) const {
-        box = plane::shifted(box, gap.shift);
-        if (gap.onSide)
-            return box;
+    Vector onSide(Vector at, const PairGap& gap, int slot) const {
+        at = at + plane::vectorOf(gap.shift);
+        return gap.onSide ? at : inscriptions_[size_t(slot)].place.toSide(at);
+    }
+    plane::Box onSide(const plane::Box& box, const PairGap& gap, int slot) const {
         plane::Box turned;
         for (const plane::Point p : {box.low, {box.high.x, box.low.y}, box.high, {box.low.x, box.high.y}})
-            turned.include(plane::onGrid(inscriptions_[size_t(slot)].place.toSide(plane::vectorOf(p))));
+            turned.include(plane::onGrid(onSide(plane::vectorOf(p), gap, slot)));
         return turned;
     }
 
@@ -210,6 +217,7 @@ class Joined {
     std::span<const PlacedLetters> inscriptions_;
     const std::vector<std::vector<KnownShape>>& shapes_;
     std::vector<Place> places_;
+    std::vector<Reading> points_; ///< where letters meet in a point only
     std::vector<OneLetter> letters_;
     std::map<std::pair<int, int>, std::vector<std::pair<int, int>>> partners_;
 };

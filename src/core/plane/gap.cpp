@@ -66,6 +66,7 @@ double boxDistanceSquared(const Box& a, const Box& b) {
     return dx * dx + dy * dy;
 }
 
+/// Where two shapes that cross overlap, or share a piece of edge.
 void findMeetings(const Region& a, const Region& b, Point offset, Gap& gap) {
     const Region other = shifted(b, offset);
     double most = 0;
