@@ -2,6 +2,7 @@
 #include "../sample_cards.hpp"
 #include "plane/neck.hpp"
 #include <random>
+#include <set>
 
 using namespace bollard::plane;
 namespace card = bollard::card;
@@ -248,6 +249,13 @@ class NeckTest : public QObject {
                 for (const Region& region : letters.onSide)
                     shapes.push_back(region);
             const Region whole = united(shapes);
+            // Each letter is told once, where it is narrowest.
+            if (const check::Finding* told = samples::finding(run, check::FindingKind::neckNarrow)) {
+                std::set<std::pair<int, int>> letters;
+                for (const check::FindingPlace& place : told->places)
+                    letters.emplace(place.inscription, place.letter);
+                QCOMPARE(letters.size(), told->places.size());
+            }
             bool doubtful = false;
             const double brute = Field(whole).narrowest(doubtful), found = smallestOf(*run.checked->measures);
             if (doubtful)

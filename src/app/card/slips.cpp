@@ -1,4 +1,5 @@
 #include "app/card/slips.hpp"
+#include "app/controls/empty_out.hpp"
 #include "app/controls/looks.hpp"
 #include "card/free_room.hpp"
 #include "wording/wording.hpp"
@@ -174,13 +175,8 @@ void Slips::refresh() {
     const int wanted = int(editor_.card().inscriptions.size());
     for (int i = list_->count(); i < wanted; ++i)
         list_->addWidget(new Slip(editor_, i, this));
-    while (list_->count() > wanted) { // one of them may have caused it
-        QLayoutItem* item = list_->takeAt(list_->count() - 1);
-        item->widget()->hide();
-        item->widget()->setParent(nullptr);
-        item->widget()->deleteLater();
-        delete item;
-    }
+    while (list_->count() > wanted)
+        takeOut(*list_->itemAt(list_->count() - 1)->widget());
     QWidget* shown = nullptr;
     for (int i = 0; i < wanted; ++i) {
         auto* slip = static_cast<Slip*>(list_->itemAt(i)->widget());

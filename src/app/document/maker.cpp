@@ -61,9 +61,9 @@ void Maker::start() {
         emit busyChanged();
     }
     const bool boardIsBare = !shown_.made.lettering || shown_.made.lettering->letters() == 0;
-    background_.start([this, boardIsBare, request = newest_, pipeline = pipeline_,
-                       before = shown_.flat](const Background::Courier& courier) {
-        Shown shown{request.revision, {}, before, {}, {}};
+    background_.start([this, boardIsBare, request = newest_, pipeline = pipeline_, flat = shown_.flat,
+                       widths = shown_.widths](const Background::Courier& courier) {
+        Shown shown{request.revision, {}, flat, {}, widths};
         (*pipeline)->run(request.card, request.folder, courier.stop(), [&](const card::Made& made) {
             // Small cards are done within a frame: one change of the picture is calmer than two. The
             // first letters of all come as soon as they can.

@@ -1,4 +1,5 @@
 #include "app/findings/findings_panel.hpp"
+#include "app/controls/empty_out.hpp"
 #include "app/controls/looks.hpp"
 #include "wording/wording.hpp"
 #include <QElapsedTimer>
@@ -105,10 +106,10 @@ void FindingRow::offer(const std::vector<mend::Offer>& offers) {
     offers_ = offers;
     const QWidget* focused = window()->focusWidget();
     const bool hadFocus = focused && focused != this && isAncestorOf(focused);
-    while (QLayoutItem* item = mends_->takeAt(0)) {
-        item->widget()->hide();
-        item->widget()->deleteLater(); // it may be what was pressed
-        delete item;
+    while (mends_->count() > 0) {
+        QWidget* button = mends_->itemAt(0)->widget();
+        mends_->removeWidget(button);
+        takeOut(*button);
     }
     for (const mend::Offer& offer : offers) {
         const QString sentence = wording::sentenceOf(offer);
@@ -245,11 +246,8 @@ void FindingsPanel::takeShown() {
             ++place;
             row->tell(finding, editor_.card());
         }
-    for (const auto& [id, row] : known) {
-        list_->removeWidget(row);
-        row->hide();
-        row->deleteLater();
-    }
+    for (const auto& [id, row] : known)
+        takeOut(*row);
     if (checked && checked->complete)
         lookForMends();
     if (const auto now = rows(); focused >= 0 && !now.isEmpty()) {

@@ -102,10 +102,14 @@ Mesh meshOf(std::span<const PanelColumns> parts, Selection selection, const std:
     TileCorners corners;
     const TileCorners none;
     size_t triangles = 0;
-    for (const PanelColumns& part : parts)
-        chosen.push_back(!part.tile                           ? nullptr
-                         : selection == Selection::everything ? part.tile->surface
-                                                              : surfaceOf(*part.tile, selection));
+    std::map<const Tile*, std::shared_ptr<const TileSurface>> ofTile; // equal words are one tile
+    for (const PanelColumns& part : parts) {
+        auto& surface = ofTile[part.tile];
+        if (part.tile && !surface)
+            surface =
+                selection == Selection::everything ? part.tile->surface : surfaceOf(*part.tile, selection);
+        chosen.push_back(surface);
+    }
     for (size_t i = 0; i < parts.size(); ++i) {
         triangles +=
             parts[i].tile ? chosen[i]->mesh.triangles.size() : parts[i].columns.plan.triangles.size() * 3;
@@ -120,13 +124,16 @@ Mesh meshOf(std::span<const PanelColumns> parts, Selection selection, const std:
     }
     mesh.triangles.reserve(triangles);
     mesh.substances.reserve(triangles);
-    bool backDone = false;
-    for (const PanelColumns& part : parts)
-        if (!part.tile)
-            backDone =
-                Extraction({part.panel, part.columns, part.panel.frontRay ? none : std::as_const(corners)},
-                           selection, mesh, rims, stop)
-                    .add();
+    bool backDone = false; // of the panel that tiles lie on, which is the first
+    for (const PanelColumns& part : parts) {
+        if (part.tile)
+            continue;
+        const bool first = &part == &parts.front();
+        const bool done = Extraction({part.panel, part.columns, first ? std::as_const(corners) : none},
+                                     selection, mesh, rims, stop)
+                              .add();
+        backDone |= first && done;
+    }
     const std::vector<int> renamed = dropUnused(mesh);
     if (!corners.all.empty())
         for (auto& [place, vertex] : rims)

@@ -22,7 +22,7 @@ std::vector<body::PanelColumns> Solid::parts() const {
 
 namespace {
 
-/// What is done to a panel on whose sides letters lie one by one.
+/// What some of the letters do to a panel, of which `outline` is left to them.
 std::vector<working::Change> changesOn(const blank::Panel& panel, const plane::Region& outline,
                                        const Lettering& lettering,
                                        std::span<const working::PlanLetter> letters,
@@ -31,14 +31,8 @@ std::vector<working::Change> changesOn(const blank::Panel& panel, const plane::R
     const auto worked = [&](bool behind) {
         return working::workedOf(working::lettersOn(box, lettering.inscriptions, letters, behind, {}), stop);
     };
-    return working::changesOf(outline, panel.thickness, worked(false), worked(true));
-}
-
-/// The same of a panel that is no flat wall.
-std::vector<working::Change> changesOn(const blank::Panel& panel, const Lettering& lettering,
-                                       const std::stop_token& stop) {
-    return working::changesOf(panel.outline, panel.wall() ? panel.thickness : working::endless,
-                              working::workedOf(lettering.inscriptions, stop, panel.front));
+    return working::changesOf(outline, panel.wall() ? panel.thickness : working::endless, worked(false),
+                              worked(true));
 }
 
 bool isFlatWall(const blank::Panel& panel) {
@@ -252,11 +246,12 @@ Solid solidOf(const Lettering& lettering, std::shared_ptr<const std::vector<blan
     }
     working::Tiling tiling;
     for (const blank::Panel& panel : *solid.panels) {
-        std::vector<working::Change> changes;
+        std::vector<working::PlanLetter> left =
+            working::lettersOf(panel.outline, lettering.inscriptions, panel.front, panel.back);
+        plane::Region around = panel.outline;
         if (isFlatWall(panel)) {
-            tiling = working::tilingOf(panel.outline, lettering.inscriptions, panel.front, panel.back);
+            tiling = working::tilingOf(panel.outline, left);
             const auto tiles = tilesOf(panel, lettering, tiling.tiles, memory, stop);
-            plane::Region around = panel.outline;
             for (size_t i = 0; i < tiles.size(); ++i) {
                 if (!tiles[i]) {
                     solid.problem = tiles[i].problem();
@@ -267,10 +262,9 @@ Solid solidOf(const Lettering& lettering, std::shared_ptr<const std::vector<blan
                 if ((*tiles[i])->onBlank)
                     around.rings.push_back({low, {low.x, high.y}, high, {high.x, low.y}});
             }
-            changes = changesOn(panel, around, lettering, tiling.rest, stop);
-        } else {
-            changes = changesOn(panel, lettering, stop);
+            left = tiling.rest;
         }
+        const std::vector<working::Change> changes = changesOn(panel, around, lettering, left, stop);
         if (reachesRim(panel, changes)) {
             solid.problem = quantity::Problem{quantity::ProblemKind::rimCrossed};
             return solid;

@@ -293,14 +293,11 @@ class Writer {
     }
 
     void findNecks(int slot) {
-        const std::vector<Rule> limits = rules(slot, Measured::neck);
-        std::vector<FindingPlace> places;
-        const bool pierced = letters(slot).working.kind == Kind::pierced;
-        for (const Reading* reading : readings_[size_t(slot)])
-            if ((reading->kind == ReadingKind::neck || (pierced && reading->kind == ReadingKind::bridge)) &&
-                broken(limits, reading->width))
-                places.push_back(place(slot, reading->letter, reading->at, reading->width));
-        addByRule(slot, FindingKind::neckNarrow, limits, places);
+        using Readings = std::vector<ReadingKind>;
+        findBelow(slot, FindingKind::neckNarrow, Measured::neck,
+                  letters(slot).working.kind == Kind::pierced
+                      ? Readings{ReadingKind::neck, ReadingKind::bridge}
+                      : Readings{ReadingKind::neck});
     }
 
     bool isStanding(int slot) const {

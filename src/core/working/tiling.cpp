@@ -116,8 +116,8 @@ class Boxes {
 
 } // namespace
 
-Tiling tilingOf(const plane::Region& blank, std::span<const PlacedLetters> inscriptions,
-                std::string_view front, std::string_view behind) {
+std::vector<PlanLetter> lettersOf(const plane::Region& blank, std::span<const PlacedLetters> inscriptions,
+                                  std::string_view front, std::string_view behind) {
     const plane::Box whole = plane::boxOf(blank);
     std::vector<PlanLetter> letters;
     for (size_t slot = 0; slot < inscriptions.size(); ++slot) {
@@ -130,6 +130,10 @@ Tiling tilingOf(const plane::Region& blank, std::span<const PlacedLetters> inscr
                 letters.push_back({int(slot), int(i), back, withRoom(back ? behindBlank(whole, box) : box)});
         }
     }
+    return letters;
+}
+
+Tiling tilingOf(const plane::Region& blank, const std::vector<PlanLetter>& letters) {
     Boxes together(letters);
     together.growTogether();
     plane::Box about;

@@ -24,9 +24,12 @@ struct Tiling {
     std::vector<PlanLetter> rest{};
 };
 
-/// `behind` is the name of the wall's back side. O(n log n) for letters whose boxes hardly meet.
-Tiling tilingOf(const plane::Region& blank, std::span<const PlacedLetters> inscriptions,
-                std::string_view front, std::string_view behind);
+/// All letters of a panel, in card order. `behind` is the name of a wall's back side; empty: it has none.
+std::vector<PlanLetter> lettersOf(const plane::Region& blank, std::span<const PlacedLetters> inscriptions,
+                                  std::string_view front, std::string_view behind);
+
+/// `letters` in card order. O(n log n) for letters whose boxes hardly meet.
+Tiling tilingOf(const plane::Region& blank, const std::vector<PlanLetter>& letters);
 
 /// The chosen letters, by inscription, as the plan has them, shifted by -`from`.
 std::vector<WorkedLetters> lettersOn(const plane::Box& blank, std::span<const PlacedLetters> inscriptions,
