@@ -90,7 +90,8 @@ int main(int argc, char** argv) {
     const QTemporaryDir aside;
     drawing::useInterfaceFont(QStringLiteral(BOLLARD_SOURCE "/fonts"));
     app::applyLook(application, drawing::Look::light);
-    app::MainWindow window(aside.path());
+    app::Session session(aside.path());
+    app::MainWindow window(session);
     window.resize(1280, 800);
     window.show();
     while (!window.maker().catalogue())

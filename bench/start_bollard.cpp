@@ -14,7 +14,8 @@ int main(int argc, char** argv) {
     const QTemporaryDir aside;
     bollard::drawing::useInterfaceFont(bollard::drawing::shareFolder() + "/fonts");
     bollard::app::applyLook(application, bollard::drawing::Look::light);
-    bollard::app::MainWindow window(aside.path());
+    bollard::app::Session session(aside.path());
+    bollard::app::MainWindow window(session);
     window.openCard(QStringLiteral(BOLLARD_SOURCE "/samples/berth-14.bollard"));
     window.show();
     const auto end = [&window] {

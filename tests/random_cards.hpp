@@ -106,7 +106,8 @@ class RandomCards {
         made.corner = between(0, 12);
         made.band = between(0.3, 8);
         made.distance = between(0, 8);
-        made.around = int(random_() % 3) - 1;
+        if (const auto place = int(random_() % 3) - 1; place >= 0)
+            made.around = bollard::card::idAtPlace(place);
         made.stroke = between(0.3, 3);
         made.scale = between(30, 200);
         const auto place = [&] { // as the card file keeps it

@@ -43,7 +43,8 @@ int run(int argc, char** argv) {
     const bool dark = QSettings().value(QStringLiteral("look")).toString() == QLatin1String("dark");
     app::applyLook(application, dark ? drawing::Look::dark : drawing::Look::light);
 
-    app::MainWindow window(options.isSet(pictures) ? aside.path() : QString());
+    app::Session session(options.isSet(pictures) ? aside.path() : QString());
+    app::MainWindow window(session);
     if (!options.positionalArguments().isEmpty())
         window.openCard(options.positionalArguments().constFirst());
     window.show();

@@ -46,24 +46,20 @@ bool isFontFile(const QString& path) {
 
 } // namespace
 
-MainWindow::MainWindow(const QString& recoveryFolder) {
+MainWindow::MainWindow(Session& session)
+    : editor_(session.editor), maker_(session.maker), recovery_(session.recovery) {
     setWindowTitle(QStringLiteral("Bollard[*]"));
     setWindowIcon(icon(QStringLiteral("bollard")));
     setAcceptDrops(true);
     resize(1280, 800);
     setMinimumSize(1000, 600);
-    recovery_ =
-        new Recovery(editor_, recoveryFolder.isEmpty() ? Recovery::defaultFolder() : recoveryFolder, this);
     buildBar();
     buildBody();
     buildActions();
-    connect(&editor_, &CardEditor::changed, this, [this] {
-        maker_.make(editor_.card(), editor_.folder());
-        refreshBar();
-    });
+    connect(&editor_, &CardEditor::changed, this, &MainWindow::refreshBar);
     connect(&editor_, &CardEditor::fileChanged, this, &MainWindow::refreshBar);
     connect(&editor_.history(), &QUndoStack::indexChanged, this, &MainWindow::refreshBar);
-    connect(recovery_, &Recovery::failed, this, &MainWindow::tellUnkept);
+    connect(&recovery_, &Recovery::failed, this, &MainWindow::tellUnkept);
     writer_.setMaxThreadCount(1); // two writes to one path come in their order
     qApp->installEventFilter(this);
     refreshBar();
@@ -77,7 +73,6 @@ MainWindow::~MainWindow() {
     editor_.history().disconnect(this);
     editor_.disconnect(this);
     delete takeCentralWidget();
-    delete recovery_;
 }
 
 void MainWindow::tellUnkept(const quantity::Problem& problem) {
@@ -208,7 +203,7 @@ void MainWindow::buildBody() {
         if (!card)
             return;
         editor_.startRecovered(*std::move(card), leftOver.path);
-        if (const auto kept = recovery_->keepNow())
+        if (const auto kept = recovery_.keepNow())
             Recovery::discard(leftOver);
         else // the old one is the only one there is
             tellUnkept(kept.problem());
@@ -217,7 +212,7 @@ void MainWindow::buildBody() {
     });
     connect(startPage_, &StartPage::discardWanted, this, [this](const LeftOver& leftOver) {
         Recovery::discard(leftOver);
-        startPage_->setLeftOvers(recovery_->leftOvers());
+        startPage_->setLeftOvers(recovery_.leftOvers());
     });
     showView(flat);
 }
@@ -304,9 +299,9 @@ bool MainWindow::showsStart() const {
 }
 
 void MainWindow::showStart() {
-    recovery_->giveUp();
+    recovery_.giveUp();
     editor_.start({}, {});
-    startPage_->setLeftOvers(recovery_->leftOvers());
+    startPage_->setLeftOvers(recovery_.leftOvers());
     startPage_->setRecent(recent());
     pages_->setCurrentWidget(startPage_);
     refreshBar();
@@ -337,7 +332,7 @@ void MainWindow::newCard() {
     inscription.placing.x = card.blank.width / 2;
     inscription.placing.y = card.blank.height / 2;
     card.inscriptions.push_back(inscription);
-    recovery_->giveUp();
+    recovery_.giveUp();
     editor_.start(std::move(card), {});
     pages_->setCurrentWidget(work_);
     refreshBar();
@@ -349,7 +344,7 @@ void MainWindow::openCard(const QString& path) {
         return notice_->say(
             tr("%1: %2").arg(QFileInfo(path).fileName(), wording::sentenceOf(opened.problem())),
             NoticeBar::Tone::problem);
-    recovery_->giveUp();
+    recovery_.giveUp();
     notice_->dismiss();
     if (editor_.openElsewhere())
         notice_->say(tr("“%1” is open in another window too. What is saved last stays.")
@@ -448,7 +443,7 @@ void MainWindow::leaving(const std::function<void()>& act) {
                  {{tr("Save them"), [this, act] { save(act); }},
                   {tr("Drop them"),
                    [this, act] {
-                       recovery_->giveUp();
+                       recovery_.giveUp();
                        act();
                    }},
                   {tr("Stay here"), {}}});
@@ -456,7 +451,7 @@ void MainWindow::leaving(const std::function<void()>& act) {
 
 void MainWindow::closeEvent(QCloseEvent* event) {
     if (closing_ || !editor_.edited() || showsStart()) {
-        recovery_->giveUp();
+        recovery_.giveUp();
         return event->accept();
     }
     event->ignore();

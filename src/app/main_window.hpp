@@ -4,10 +4,10 @@
 #include "app/board/flat_view.hpp"
 #include "app/card/route_card.hpp"
 #include "app/controls/notice_bar.hpp"
-#include "app/document/drawing_reader.hpp"
-#include "app/document/recovery.hpp"
 #include "app/findings/findings_panel.hpp"
 #include "app/gauge/gauge.hpp"
+#include "app/session/drawing_reader.hpp"
+#include "app/session/session.hpp"
 #include "app/start/start_page.hpp"
 #include "files/csv.hpp"
 #include "files/whole_file.hpp"
@@ -24,8 +24,7 @@ namespace bollard::app {
 class MainWindow : public QMainWindow {
     Q_OBJECT
   public:
-    /// `recoveryFolder` empty takes the user's data folder.
-    explicit MainWindow(const QString& recoveryFolder = {});
+    explicit MainWindow(Session& session);
     ~MainWindow() override; ///< waits for files that are being written
 
     enum View { flat, body, both };
@@ -34,7 +33,7 @@ class MainWindow : public QMainWindow {
 
     CardEditor& editor() { return editor_; }
     Maker& maker() { return maker_; }
-    Recovery& recovery() { return *recovery_; }
+    Recovery& recovery() { return recovery_; }
     RouteCard& routeCard() { return *routeCard_; }
     FlatView& flatView() { return *flatView_; }
     BodyView& bodyView() { return *bodyView_; }
@@ -92,9 +91,9 @@ class MainWindow : public QMainWindow {
     void showKeys();
     QStringList recent() const;
 
-    CardEditor editor_;
-    Maker maker_;
-    Recovery* recovery_ = nullptr;
+    CardEditor& editor_;
+    Maker& maker_;
+    Recovery& recovery_;
     QStackedWidget* pages_ = nullptr;
     QWidget* work_ = nullptr;
     QWidget* bar_ = nullptr;

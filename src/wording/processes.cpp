@@ -48,6 +48,8 @@ QString labelOfField(std::string_view field) {
         Label{"tip", QT_TRANSLATE_NOOP("Processes", "Tip")},
         Label{"diameter", QT_TRANSLATE_NOOP("Processes", "Cutter")},
         Label{"kerf", QT_TRANSLATE_NOOP("Processes", "Kerf")},
+        Label{"thinnest", QT_TRANSLATE_NOOP("Processes", "Thinnest plate")},
+        Label{"thickest", QT_TRANSLATE_NOOP("Processes", "Thickest plate")},
         Label{"worn", QT_TRANSLATE_NOOP("Processes", "Worn on the body")},
     };
     return labelIn(labels, field);
@@ -105,6 +107,11 @@ QString nameOf(const process::Rule& rule, working::Kind kind) {
     case bedding:
         what = Processes::tr("Bedding");
         break;
+    case thickness:
+        what = Processes::tr("Thickness");
+        break;
+    case insideCorner:
+        return Processes::tr("Radius left in corners");
     }
     const bool stop = rule.severity == process::Severity::stop;
     if (rule.bound == process::Bound::most)

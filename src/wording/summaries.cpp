@@ -60,6 +60,14 @@ QString lengthText(double millimetres, quantity::Unit unit, int more) {
     return QString::number(millimetres / size, 'f', decimals + more);
 }
 
+QString areaText(double squareMillimetres, quantity::Unit unit) {
+    const double size = quantity::millimetresIn(unit);
+    constexpr int digits = 2;
+    return QStringLiteral("%1 %2²").arg(
+        QString::number(squareMillimetres / (size * size), 'g', digits),
+        QString::fromUtf8(quantity::symbolOf(unit).data(), qsizetype(quantity::symbolOf(unit).size())));
+}
+
 QString wordsOnOneLine(const std::string& words, int most) {
     QString text = QString::fromStdString(words);
     text.replace(QLatin1Char('\n'), QStringLiteral(" / "));
@@ -199,7 +207,7 @@ QString ornamentSummary(const setting::Ornament& ornament, quantity::Unit unit) 
         break;
     case setting::OrnamentKind::frame:
         return Summaries::tr("frame, %1, ").arg(nameOf(ornament.shape)) +
-               (ornament.around >= 0
+               (!ornament.around.empty()
                     ? Summaries::tr("%1 round the words").arg(shortLength(ornament.distance, unit))
                     : size) +
                band;
@@ -256,7 +264,7 @@ QString placingSummary(const card::Card& card, int inscription) {
         return Summaries::tr("nothing to place");
     const setting::Placing& placing = chosen->placing;
     if (chosen->isOrnament() && chosen->ornament.kind == setting::OrnamentKind::frame &&
-        chosen->ornament.around >= 0)
+        !chosen->ornament.around.empty())
         return Summaries::tr("with its words");
     QString text = Summaries::tr("%1 at %2, %3")
                        .arg(anchorName(placing.anchor), shortLength(placing.x, card.unit),

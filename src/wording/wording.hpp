@@ -59,6 +59,8 @@ QString nameOfFeature(const std::string& tag);
 
 /// A length for reading, in the unit, without its name: 2 decimals in mm, or some `more`.
 QString lengthText(double millimetres, quantity::Unit unit, int more = 0);
+/// An area for reading, with the unit: "1.2 mm²".
+QString areaText(double squareMillimetres, quantity::Unit unit);
 /// The same without zeros at its end.
 QString shortLength(double millimetres, quantity::Unit unit);
 

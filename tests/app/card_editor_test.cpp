@@ -1,5 +1,5 @@
 #include "../sample_cards.hpp"
-#include "app/document/card_editor.hpp"
+#include "app/session/card_editor.hpp"
 #include <QSignalSpy>
 #include <QTemporaryDir>
 

@@ -25,7 +25,8 @@ class CommandLineTest : public QObject {
     }
     QString at(const char* name) const { return folder_.filePath(QLatin1String(name)); }
     QString card(const std::string& text) {
-        files::writeWhole(at("card.bollard").toStdString(), text, files::IfThere::replace);
+        if (!files::writeWhole(at("card.bollard").toStdString(), text, files::IfThere::replace))
+            qFatal("the card cannot be written");
         return at("card.bollard");
     }
 

@@ -1,5 +1,5 @@
 #include "../random_cards.hpp"
-#include "app/document/card_editor.hpp"
+#include "app/session/card_editor.hpp"
 #include "card/arranging.hpp"
 
 using namespace bollard;
@@ -8,11 +8,6 @@ using namespace bollard::app;
 /// Whatever is done to a card can be undone step by step, and done again.
 class HistoryTest : public QObject {
     Q_OBJECT
-
-    static setting::Ornament bounded(setting::Ornament ornament, int count) {
-        ornament.around = std::min(ornament.around, count - 1);
-        return ornament;
-    }
 
     /// One thing a person might do.
     static void doSomething(CardEditor& editor, samples::RandomCards& random) {
@@ -23,7 +18,7 @@ class HistoryTest : public QObject {
             return editor.add("add", {random.inscription()});
         case 1: {
             card::Inscription added;
-            added.ornament = bounded(random.ornament(), count);
+            added.ornament = random.ornament();
             return editor.add("add", {added});
         }
         case 2:
@@ -57,10 +52,8 @@ class HistoryTest : public QObject {
         case 12:
             return editor.editChosen("move", {}, [&](card::Inscription& i) { i.placing.x += 1; });
         default:
-            return editor.editInscription("all of it", {}, [&](card::Inscription& i) {
-                i = random.inscription();
-                i.ornament = bounded(i.ornament, count);
-            });
+            return editor.editInscription("all of it", {},
+                                          [&](card::Inscription& i) { i = random.inscription(); });
         }
     }
 
@@ -71,8 +64,6 @@ class HistoryTest : public QObject {
             QVERIFY(number >= 0 && number < count);
         if (count > 0)
             QCOMPARE(editor.chosen().back(), editor.selected());
-        for (const card::Inscription& inscription : editor.card().inscriptions)
-            QVERIFY(inscription.ornament.around < count);
         QVERIFY(editor.card().row >= 0 && editor.card().row < editor.card().rows->count());
     }
 

@@ -1,5 +1,5 @@
 #include "../sample_cards.hpp"
-#include "app/document/maker.hpp"
+#include "app/session/maker.hpp"
 #include <QElapsedTimer>
 
 using namespace bollard;

@@ -178,7 +178,7 @@ class PlacingTest : public QObject {
         add->menu()->actions().front()->trigger(); // a frame, round the selected words
         settle(*f_->window);
         QVERIFY(f_->inscription().isOrnament());
-        QCOMPARE(f_->inscription().ornament.around, 0);
+        QCOMPARE(f_->inscription().ornament.around, card::idsOf(f_->window->editor().card())[0]);
         QVERIFY(f_->window->routeCard().station(RouteCard::lettering).summary().contains("frame"));
         for (const check::Finding& finding : f_->window->maker().shown().made.checked->findings)
             QVERIFY(finding.kind != check::FindingKind::ornamentEmpty);

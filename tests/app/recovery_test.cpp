@@ -40,13 +40,14 @@ class RecoveryTest : public QObject {
         WindowFixture f;
         f.openSample("berth-14");
         f.window->editor().editInscription("x", {}, [](card::Inscription& i) { i.words = "ADRIFT"; });
-        f.window->recovery().keepNow();
+        QVERIFY(f.window->recovery().keepNow());
         const QStringList kept = QDir(f.path("unsaved")).entryList({"*.unsaved"});
         QCOMPARE(kept.size(), 1);
         // As after a crash: the file is there, its owner is not.
         QVERIFY(QFile::copy(f.path("unsaved") + "/" + kept[0], f.path("unsaved") + "/lost.unsaved"));
         WindowFixture next;
-        MainWindow window(f.path("unsaved"));
+        Session session(f.path("unsaved"));
+        MainWindow window(session);
         window.show();
         auto* recover = [&]() -> QPushButton* {
             for (auto* button : window.findChildren<QPushButton*>())
@@ -66,7 +67,8 @@ class RecoveryTest : public QObject {
         QVERIFY(files::writeWhole(folder.filePath("lost.unsaved").toStdString(), "{ half a ca",
                                   files::IfThere::refuse));
         WindowFixture f;
-        MainWindow window(folder.path());
+        Session session(folder.path());
+        MainWindow window(session);
         window.show();
         QVERIFY(std::ranges::any_of(window.startPage().findChildren<QLabel*>(), [](const QLabel* label) {
             return label->text().contains("cannot be read") && label->text().contains("lost.unsaved");
@@ -85,7 +87,8 @@ class RecoveryTest : public QObject {
             QVERIFY(QFile::rename(folder.filePath(kept), folder.filePath("lost.unsaved")));
         }
         WindowFixture f;
-        MainWindow window(folder.path());
+        Session session(folder.path());
+        MainWindow window(session);
         window.show();
         // Where this window would keep its card stands a folder: no byte can be written there.
         for (const QString& lock : QDir(folder.path()).entryList({"*.unsaved.lock"}))
@@ -104,7 +107,7 @@ class RecoveryTest : public QObject {
         WindowFixture f;
         f.openSample("berth-14");
         f.window->editor().editInscription("x", {}, [](card::Inscription& i) { i.words = "SAFE"; });
-        f.window->recovery().keepNow();
+        QVERIFY(f.window->recovery().keepNow());
         QVERIFY(f.window->editor().saveAs(f.path("safe.bollard")));
         QVERIFY(QDir(f.path("unsaved")).entryList({"*.unsaved"}).isEmpty());
     }

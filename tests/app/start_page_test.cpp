@@ -63,14 +63,16 @@ class StartPageTest : public QObject {
         WindowFixture* const old = f_.get();
         const QString folder = old->folder.path();
         // The next start of the program, with the same settings.
-        MainWindow next(folder + "/unsaved2");
+        Session nextSession(folder + "/unsaved2");
+        MainWindow next(nextSession);
         next.show();
         QStringList shown;
         for (auto* button : next.startPage().findChildren<QPushButton*>("link"))
             shown << button->text();
         QCOMPARE(shown, (QStringList{"three", "two", "one"}));
         QFile::remove(folder + "/two.bollard"); // gone meanwhile
-        MainWindow later(folder + "/unsaved3");
+        Session laterSession(folder + "/unsaved3");
+        MainWindow later(laterSession);
         later.show();
         shown.clear();
         for (auto* button : later.startPage().findChildren<QPushButton*>("link"))

@@ -22,7 +22,8 @@ class WindowFixture {
         QCoreApplication::setApplicationName(QString("test-%1").arg(QCoreApplication::applicationPid()));
         drawing::useInterfaceFont(QStringLiteral(BOLLARD_SOURCE "/fonts"));
         applyLook(*qApp, drawing::Look::light);
-        window = std::make_unique<MainWindow>(folder.filePath("unsaved"));
+        session = std::make_unique<Session>(folder.filePath("unsaved"));
+        window = std::make_unique<MainWindow>(*session);
         window->show();
         activate();
     }
@@ -57,7 +58,8 @@ class WindowFixture {
     }
 
     QTemporaryDir folder;
-    std::unique_ptr<MainWindow> window;
+    std::unique_ptr<Session> session;
+    std::unique_ptr<MainWindow> window; ///< goes first
 };
 
 } // namespace bollard::app

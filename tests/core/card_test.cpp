@@ -295,8 +295,18 @@ class CardTest : public QObject {
             {"words": "A"}, {"id": "quay", "words": "B"},
             {"ornament": {"kind": "frame", "around": "quay"}}]})");
         QVERIFY(card);
-        QCOMPARE(card->inscriptions[2].ornament.around, 1);
+        QCOMPARE(card->inscriptions[2].ornament.around, std::string("quay"));
         QVERIFY(card::jsonOf(*card).find("\"around\": \"quay\"") != std::string::npos);
+        // By its place: written so as long as it is there.
+        auto byPlace = card::cardFromJson(R"({"bollard": 1, "inscriptions": [
+            {"words": "A"}, {"words": "B"}, {"ornament": {"kind": "frame", "around": 1}}]})");
+        QVERIFY(byPlace && byPlace->inscriptions[2].ornament.around == "i1");
+        QVERIFY(card::jsonOf(*byPlace).find("\"around\": 1") != std::string::npos);
+        card::Card moved = *byPlace;
+        card::moveInscription(moved, 1, 0);
+        const auto again = card::cardFromJson(card::jsonOf(moved));
+        QVERIFY(again && again->inscriptions[2].ornament.around == again->inscriptions[0].id);
+        QCOMPARE(again->inscriptions[0].words, std::string("B"));
         const auto wrong = card::cardFromJson(
             R"({"bollard": 1, "inscriptions": [{"ornament": {"kind": "frame", "around": "pier"}}]})");
         QVERIFY(!wrong && wrong.problem().subject == "inscriptions[0].ornament.around");

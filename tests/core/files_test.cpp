@@ -128,7 +128,8 @@ class FilesTest : public QObject {
             return *card::formatOf("x.3mf")->bytes(samples::made(samples::plate("BUOY")), {"buoy"});
         };
         const auto model = [&](const char* name) {
-            files::writeWhole(at(name), bytes(), IfThere::replace);
+            if (!files::writeWhole(at(name), bytes(), IfThere::replace))
+                qFatal("%s cannot be written", name);
             QProcess unzip;
             unzip.start("unzip", {"-p", folder_.filePath(name), "3D/3dmodel.model"});
             unzip.waitForFinished();

@@ -43,7 +43,7 @@ card::Card outlineFrames() {
         setting::Ornament ornament;
         ornament.kind = setting::OrnamentKind::frame;
         ornament.shape = setting::FrameShape::outline;
-        ornament.around = 0;
+        ornament.around = "i0";
         ornament.distance = 0.01 * i;
         return ornament;
     });

@@ -87,7 +87,7 @@ class OrnamentTest : public QObject {
         card::Card card = samples::plate("QUAY");
         card.inscriptions[0].placing.turn = 20;
         card.inscriptions.push_back(ornament(OrnamentKind::frame));
-        card.inscriptions[1].ornament.around = 0;
+        card.inscriptions[1].ornament.around = "i0";
         card.inscriptions[1].ornament.distance = 2;
         card.inscriptions[1].ornament.band = 1;
         for (const auto shape : {setting::FrameShape::rectangle, setting::FrameShape::oval,
@@ -181,15 +181,22 @@ class OrnamentTest : public QObject {
     void framesFollowTheirWordsThroughTheList() {
         card::Card card = three();
         card::insertInscription(card, 3, ornament(OrnamentKind::frame));
-        card.inscriptions[3].ornament.around = 1;
+        card.inscriptions[3].ornament.around = card::idsOf(card)[1];
+        const auto placeGoneRound = [&](size_t frame) {
+            const std::vector<std::string> ids = card::idsOf(card);
+            const auto found = std::ranges::find(ids, card.inscriptions[frame].ornament.around);
+            return found == ids.end() ? -1 : int(found - ids.begin());
+        };
         card::moveInscription(card, 1, 0);
-        QCOMPARE(card.inscriptions[3].ornament.around, 0);
+        QCOMPARE(placeGoneRound(3), 0);
+        const auto back = card::cardFromJson(card::jsonOf(card));
+        QVERIFY(back && back->inscriptions[3].ornament.around == card.inscriptions[3].ornament.around);
         card::insertInscription(card, 0, card.inscriptions[2]);
-        QCOMPARE(card.inscriptions[4].ornament.around, 1);
+        QCOMPARE(placeGoneRound(4), 1);
         card::removeInscription(card, 0);
-        QCOMPARE(card.inscriptions[3].ornament.around, 0);
+        QCOMPARE(placeGoneRound(3), 0);
         card::removeInscription(card, 0);
-        QCOMPARE(card.inscriptions[2].ornament.around, -1);
+        QVERIFY(card.inscriptions[2].ornament.around.empty());
     }
 
     void cardsKeepAllOfIt() {

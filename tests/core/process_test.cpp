@@ -71,6 +71,9 @@ class ProcessTest : public QObject {
         row("torch", Kind::pierced, "strokeStop", 4);
         row("torch", Kind::pierced, "strokeWatch", 6);
         row("torch", Kind::freeStanding, "strokeStop", 3.2);
+        row("torch", Kind::pierced, "thicknessStop", 25);
+        row("torch", Kind::pierced, "thicknessWatch", 0.5);
+        row("milling", Kind::sunk, "insideCorner", 1);
         row("laser", Kind::pierced, "gapStop", 2);
         row("laser", Kind::pierced, "gapWatch", 4);
         row("laser", Kind::pierced, "strokeStop", 0.15);
@@ -203,6 +206,50 @@ class ProcessTest : public QObject {
         card.blank.thickness = 1;
         card.process = of(process::Laser{0.1});
         QCOMPARE(worst(card), -1);
+    }
+
+    void aTorchHasARange() {
+        const auto worst = [](double thickness, Kind kind) {
+            card::Card card = with(samples::plate("I", kind), of(process::Torch{1.5, 2, 20}));
+            card.blank.thickness = thickness;
+            const auto made = samples::made(card);
+            const auto* const beyond = samples::finding(made, FindingKind::thicknessBeyond);
+            const auto* const below = samples::finding(made, FindingKind::thicknessBelow);
+            return std::pair(beyond ? int(beyond->severity) : -1, below ? int(below->severity) : -1);
+        };
+        QCOMPARE(worst(20, Kind::pierced), std::pair(-1, -1));
+        QCOMPARE(worst(20.1, Kind::pierced), std::pair(int(check::Severity::stop), -1));
+        QCOMPARE(worst(1.9, Kind::pierced), std::pair(-1, int(check::Severity::watch)));
+        QCOMPARE(worst(30, Kind::raised), std::pair(-1, -1)); // nothing is cut through
+    }
+
+    void aCutterLeavesItsRoundInCorners() {
+        card::Card card = with(samples::plate("I", Kind::sunk), of(process::Milling{2}));
+        card::Inscription& bar = card.inscriptions[0];
+        bar.ornament.kind = setting::OrnamentKind::bar;
+        bar.ornament.width = 20;
+        bar.ornament.height = 10;
+        bar.placing.turn = 30;
+        const double corner = 1 - M_PI / 4; // of a cutter of radius 1, square mm
+        const auto left = [&] {
+            const auto made = samples::made(card);
+            const auto* const found = samples::finding(made, FindingKind::cornerRounded);
+            return found ? std::pair(found->measured, found->places.size()) : std::pair(0.0, size_t{0});
+        };
+        COMPARE_NEAR(left().first, 4 * corner, 0.02); // arcs are chords within 5 µm
+        QCOMPARE(left().second, size_t{1});
+        bar.ornament.corner = 1.1; // it fits
+        QCOMPARE(left().second, size_t{0});
+        bar.ornament.corner = 0;
+        bar.working.kind = Kind::raised; // it goes round outside
+        QCOMPARE(left().second, size_t{0});
+        bar.ornament.kind = setting::OrnamentKind::none;
+        bar.words = "LL";
+        bar.style.size = 30;
+        COMPARE_NEAR(left().first, 2 * corner, 0.02); // where foot and stem meet
+        QCOMPARE(left().second, size_t{2});
+        card.process = of(process::Laser{});
+        QCOMPARE(left().second, size_t{0});
     }
 
     void bothLimitsOfOneMatterHaveIdsOfTheirOwn() {

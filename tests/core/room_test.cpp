@@ -89,26 +89,30 @@ class RoomTest : public QObject {
         card.inscriptions[1].group = 1;
         card::Inscription frame;
         frame.ornament.kind = setting::OrnamentKind::frame;
-        frame.ornament.around = 1;
+        frame.ornament.around = "quay";
         frame.group = 1;
         card.inscriptions.push_back(frame);
         const card::Card clipping = card::clippingOf(card, {2, 1});
         QCOMPARE(clipping.inscriptions.size(), size_t{2});
-        QCOMPARE(clipping.inscriptions[1].ornament.around, 0);
+        QCOMPARE(clipping.inscriptions[1].ornament.around, clipping.inscriptions[0].id);
         QCOMPARE(card::wordsOf(clipping), std::string("B\nC"));
         // Through text, as from one window to another.
         const auto read = card::cardFromJson(card::jsonOf(clipping));
         QVERIFY(read);
         const auto pasted = card::insertable(*read, card);
-        QCOMPARE(pasted[1].ornament.around, 3);
+        QCOMPARE(pasted[1].ornament.around, pasted[0].id);
         QCOMPARE(pasted[0].group, 2);
         QCOMPARE(pasted[1].group, 2);
-        QVERIFY(pasted[0].id.empty());                                  // there is one already
+        QVERIFY(pasted[0].id != "quay");                                // there is one already
         QVERIFY(pasted[0].placing.x != card.inscriptions[1].placing.x); // not over its model
         const auto elsewhere = card::insertable(*read, samples::plate("Z"));
         QCOMPARE(elsewhere[0].placing.x, card.inscriptions[1].placing.x);
         QCOMPARE(elsewhere[0].id, std::string("quay"));
-        QCOMPARE(card::clippingOf(card, {2}).inscriptions[0].ornament.around, -1);
+        QVERIFY(card::clippingOf(card, {2}).inscriptions[0].ornament.around.empty());
+        card.inscriptions[1].id.clear(); // by its place
+        card.inscriptions[2].ornament.around = card::idsOf(card)[1];
+        const card::Card byPlace = card::clippingOf(card, {1, 2});
+        QCOMPARE(byPlace.inscriptions[1].ornament.around, card::idsOf(byPlace)[0]);
     }
 };
 QTEST_GUILESS_MAIN(RoomTest)

@@ -1,4 +1,5 @@
 // No solid crosses itself. CGAL's test is slow to compile, so it has this file to itself.
+#include "../hollows.hpp"
 #include "../sample_cards.hpp"
 #include <CGAL/Exact_predicates_inexact_constructions_kernel.h>
 #include <CGAL/Polygon_mesh_processing/self_intersections.h>
@@ -48,6 +49,32 @@ class SelfCrossingTest : public QObject {
         QVERIFY(!made.solid->problem);
         QVERIFY(body::faultsOf(made.solid->mesh).none());
         QVERIFY(!crossesItself(made.solid->mesh));
+    }
+
+    void overlappingWorkingsLeaveNoHollowAndCrossNowhere_data() {
+        QTest::addColumn<int>("first");
+        QTest::addColumn<int>("second");
+        for (int first = 0; first < working::kinds; ++first)
+            for (int second = 0; second < working::kinds; ++second)
+                QTest::addRow("%s, then %s", working::nameOf(static_cast<working::Kind>(first)).data(),
+                              working::nameOf(static_cast<working::Kind>(second)).data())
+                    << first << second;
+    }
+    void overlappingWorkingsLeaveNoHollowAndCrossNowhere() {
+        QFETCH(int, first);
+        QFETCH(int, second);
+        card::Card card = samples::plate("BERTH", static_cast<working::Kind>(first));
+        card::Inscription over = samples::plate("8 & @", static_cast<working::Kind>(second)).inscriptions[0];
+        over.placing.x += 1.3;
+        over.placing.y += 2.1;
+        over.working.depth = 1.7;
+        over.working.height = 2.3;
+        card.inscriptions.push_back(over);
+        const auto made = samples::made(card);
+        QVERIFY(!made.solid->problem);
+        QVERIFY(body::faultsOf(made.solid->mesh).none());
+        QVERIFY(!crossesItself(made.solid->mesh));
+        QCOMPARE(hollowsOf(made.solid->mesh), 0);
     }
 };
 QTEST_GUILESS_MAIN(SelfCrossingTest)

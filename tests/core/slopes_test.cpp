@@ -1,9 +1,9 @@
 // Material whose ends slope: every combination is one closed body without hollows, and holds what it should.
 #include "../boxes.hpp"
+#include "../hollows.hpp"
 #include "body/faults.hpp"
 #include "body/pieces.hpp"
 #include "plane/gap.hpp"
-#include "quantity/groups.hpp"
 #include "working/changes.hpp"
 #include <QtTest>
 #include <map>
@@ -74,24 +74,6 @@ double volumeBySampling(const std::vector<Change>& changes, double step) {
         for (double y = -20 + step / 2; y < 50; y += step)
             volume += step * step * heldAt(changes, edges, {plane::toUnits(x), plane::toUnits(y)});
     return volume;
-}
-
-/// Closed pieces of surface that face inwards.
-int hollowsOf(const body::Mesh& mesh) {
-    quantity::Groups groups(mesh.vertices.size());
-    for (const auto& t : mesh.triangles) {
-        groups.join(size_t(t[0]), size_t(t[1]));
-        groups.join(size_t(t[0]), size_t(t[2]));
-    }
-    std::map<size_t, body::Mesh> shells;
-    for (const auto& t : mesh.triangles)
-        shells[groups.of(size_t(t[0]))].triangles.push_back(t);
-    int hollows = 0;
-    for (auto& [group, shell] : shells) {
-        shell.vertices = mesh.vertices;
-        hollows += body::volumeOf(shell) < 0 ? 1 : 0;
-    }
-    return hollows;
 }
 
 QString faultIn(const std::vector<Change>& changes) {

@@ -143,7 +143,7 @@ class WordingTest : public QObject {
         ornament.ornament.kind = setting::OrnamentKind::frame;
         card.inscriptions.push_back(ornament);
         QCOMPARE(wording::letteringSummary(card, 1), QString("frame, rectangle, 60 × 30, band 2"));
-        card.inscriptions[1].ornament.around = 0;
+        card.inscriptions[1].ornament.around = "i0";
         QCOMPARE(wording::letteringSummary(card, 1), QString("frame, rectangle, 3 round the words, band 2"));
         QCOMPARE(wording::placingSummary(card, 1), QString("with its words"));
         card.inscriptions[1].ornament.kind = setting::OrnamentKind::artwork;

@@ -1,6 +1,6 @@
 // The Body view: the solid, turned, cut and looked through.
 #pragma once
-#include "app/document/maker.hpp"
+#include "app/session/maker.hpp"
 #include "picture/frame.hpp"
 #include <QImage>
 #include <QThreadPool>

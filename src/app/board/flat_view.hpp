@@ -1,8 +1,8 @@
 // The Flat view: letters in their true place, moved, sized, turned and written by hand.
 #pragma once
 #include "app/board/line_grips.hpp"
-#include "app/document/card_editor.hpp"
-#include "app/document/maker.hpp"
+#include "app/session/card_editor.hpp"
+#include "app/session/maker.hpp"
 #include "type/spelling.hpp"
 #include <QPixmap>
 #include <QWidget>

@@ -4,7 +4,7 @@
 namespace bollard::app {
 
 using plane::Vector, setting::BaselineKind;
-using Kind = LineGrip::Kind;
+using GripKind = LineGrip::Kind;
 
 namespace {
 
@@ -26,9 +26,9 @@ Vector placeOf(const setting::Line& line, double x_mm) {
     return (1 / unit) * line.at(x_mm).at;
 }
 
-Vector part(const setting::CurvePoint& point, Kind kind) {
+Vector part(const setting::CurvePoint& point, GripKind kind) {
     const Vector at{point.x, point.y};
-    return kind == Kind::before ? at + point.before : kind == Kind::after ? at + point.after : at;
+    return kind == GripKind::before ? at + point.before : kind == GripKind::after ? at + point.after : at;
 }
 
 } // namespace
@@ -38,7 +38,7 @@ std::vector<LineGrip> lineGrips(const card::Inscription& inscription, const work
     const setting::Line* line = firstLine(letters);
     if (!line)
         return grips;
-    const auto add = [&](Kind kind, Vector inFrame_mm, int point = 0) {
+    const auto add = [&](GripKind kind, Vector inFrame_mm, int point = 0) {
         grips.push_back({kind, point, onSide(letters, inFrame_mm)});
     };
     const setting::Baseline& baseline = inscription.baseline;
@@ -47,28 +47,28 @@ std::vector<LineGrip> lineGrips(const card::Inscription& inscription, const work
     case BaselineKind::straight:
         break;
     case BaselineKind::arc:
-        add(Kind::first, placeOf(*line, line->from));
-        add(Kind::middle, placeOf(*line, middle));
-        add(Kind::last, placeOf(*line, line->to));
+        add(GripKind::first, placeOf(*line, line->from));
+        add(GripKind::middle, placeOf(*line, middle));
+        add(GripKind::last, placeOf(*line, line->to));
         break;
     case BaselineKind::circle:
-        add(Kind::radius,
+        add(GripKind::radius,
             std::sqrt(0.5) * Vector{baseline.radius, baseline.atBottom ? baseline.radius : -baseline.radius});
-        add(Kind::bead, placeOf(*line, middle));
+        add(GripKind::bead, placeOf(*line, middle));
         break;
     case BaselineKind::curve:
         for (size_t i = 0; i < baseline.points.size(); ++i) {
             const setting::CurvePoint& point = baseline.points[i];
             if (point.before != Vector{})
-                add(Kind::before, part(point, Kind::before), int(i));
+                add(GripKind::before, part(point, GripKind::before), int(i));
             if (point.after != Vector{})
-                add(Kind::after, part(point, Kind::after), int(i));
-            add(Kind::point, part(point, Kind::point), int(i));
+                add(GripKind::after, part(point, GripKind::after), int(i));
+            add(GripKind::point, part(point, GripKind::point), int(i));
         }
-        add(Kind::bead, placeOf(*line, middle));
+        add(GripKind::bead, placeOf(*line, middle));
         break;
     case BaselineKind::edge:
-        add(Kind::bead, placeOf(*line, middle));
+        add(GripKind::bead, placeOf(*line, middle));
         break;
     }
     return grips;
@@ -92,9 +92,9 @@ QPainterPath linePath(const card::Inscription& inscription, const working::Place
     }
     if (inscription.baseline.kind == BaselineKind::curve)
         for (const setting::CurvePoint& curvePoint : inscription.baseline.points)
-            for (const Kind kind : {Kind::before, Kind::after})
-                if (part(curvePoint, kind) != part(curvePoint, Kind::point)) {
-                    path.moveTo(point(onSide(letters, part(curvePoint, Kind::point))));
+            for (const GripKind kind : {GripKind::before, GripKind::after})
+                if (part(curvePoint, kind) != part(curvePoint, GripKind::point)) {
+                    path.moveTo(point(onSide(letters, part(curvePoint, GripKind::point))));
                     path.lineTo(point(onSide(letters, part(curvePoint, kind))));
                 }
     return path;
@@ -109,7 +109,7 @@ card::Inscription dragged(const card::Inscription& atStart, const working::Place
     const Vector at = inFrame(letters, to);
     const double middle = (line->from + line->to) / 2;
     switch (grip.kind) {
-    case Kind::bead: {
+    case GripKind::bead: {
         const double length = line->curve->length() / unit;
         double by = (line->curve->nearest(unit * at) - line->curve->nearest(line->at(middle).at)) / unit;
         if (line->curve->closed())
@@ -117,25 +117,25 @@ card::Inscription dragged(const card::Inscription& atStart, const working::Place
         result.baseline.slide = std::round((atStart.baseline.slide + by) * 10) / 10;
         break;
     }
-    case Kind::first:
-    case Kind::middle:
-    case Kind::last:
+    case GripKind::first:
+    case GripKind::middle:
+    case GripKind::last:
         card::bendThrough(result, *letters.setting,
-                          grip.kind == Kind::first ? at : placeOf(*line, line->from),
-                          grip.kind == Kind::middle ? at : placeOf(*line, middle),
-                          grip.kind == Kind::last ? at : placeOf(*line, line->to));
+                          grip.kind == GripKind::first ? at : placeOf(*line, line->from),
+                          grip.kind == GripKind::middle ? at : placeOf(*line, middle),
+                          grip.kind == GripKind::last ? at : placeOf(*line, line->to));
         break;
-    case Kind::radius:
+    case GripKind::radius:
         result.baseline.radius =
             std::clamp(std::round(plane::length(at) * 10) / 10, 0.5, card::ranges::radius.most);
         break;
-    case Kind::point:
-    case Kind::before:
-    case Kind::after:
+    case GripKind::point:
+    case GripKind::before:
+    case GripKind::after:
         card::movePoint(result.baseline, grip.point,
-                        grip.kind == Kind::point    ? card::PointPart::point
-                        : grip.kind == Kind::before ? card::PointPart::before
-                                                    : card::PointPart::after,
+                        grip.kind == GripKind::point    ? card::PointPart::point
+                        : grip.kind == GripKind::before ? card::PointPart::before
+                                                        : card::PointPart::after,
                         at);
         break;
     }

@@ -1,6 +1,6 @@
 // Which side of the blank the Flat view shows.
 #pragma once
-#include "app/document/card_editor.hpp"
+#include "app/session/card_editor.hpp"
 #include <QWidget>
 
 namespace bollard::app {

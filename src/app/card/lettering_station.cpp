@@ -4,6 +4,8 @@
 #include "app/card/typeface_controls.hpp"
 #include "app/card/typeface_list.hpp"
 #include "app/controls/looks.hpp"
+#include "quantity/field.hpp"
+#include "setting/fields.hpp"
 #include "wording/wording.hpp"
 #include <QCheckBox>
 #include <QComboBox>
@@ -84,13 +86,15 @@ LetteringStation::LetteringStation(CardEditor& editor, Maker& maker, QWidget* pa
             openTypefaces();
     });
 
-    const auto style = [this](const QString& label, Kind kind, card::Range range, double step,
-                              double setting::TextStyle::*member) {
-        return number(label, kind, range, step, [this, label, member](double value) {
-            editor_.editInscription(
-                tr("Change %1").arg(label.toLower()), label,
-                [&](card::Inscription& inscription) { inscription.style.*member = value; });
-        });
+    const auto selected = [this](card::Card& card) {
+        return editor_.inscription() ? &card.inscriptions[size_t(editor_.selected())] : nullptr;
+    };
+    const auto style = [this, selected](const QString& label, std::string_view name, double step) {
+        return fieldRow(label, quantity::fieldsOf<card::Inscription>(), name, step, selected);
+    };
+    const auto ofStyle = [selected](card::Card& card) -> void* {
+        card::Inscription* const inscription = selected(card);
+        return inscription ? &inscription->style : nullptr;
     };
     auto* emphasis = new QWidget(this);
     auto* line = new QHBoxLayout(emphasis);
@@ -119,8 +123,8 @@ LetteringStation::LetteringStation(CardEditor& editor, Maker& maker, QWidget* pa
     sizeBy_->setAccessibleName(tr("Size by"));
     connect(sizeBy_, &QComboBox::activated, this,
             [this](int by) { changeMeasure(static_cast<setting::SizeBy>(by)); });
-    size_ = style(tr("Size"), Kind::length, card::ranges::size, 0.5, &setting::TextStyle::size);
-    stroke_ = style(tr("Stroke"), Kind::length, card::ranges::stroke, 0.1, &setting::TextStyle::stroke);
+    size_ = fieldRow(tr("Size"), setting::sizeFields(), "value", 0.5, ofStyle);
+    stroke_ = fieldRow(tr("Stroke"), setting::strokeFields(), "width", 0.1, ofStyle);
     stroke_->setToolTip(tr("How wide the lines of a single-line typeface are drawn, or cut when scribed"));
     ends_ = new Choice(tr("Ends"), {tr("round"), tr("flat"), tr("square")}, this);
     row(tr("Ends"), ends_);
@@ -129,12 +133,9 @@ LetteringStation::LetteringStation(CardEditor& editor, Maker& maker, QWidget* pa
             inscription.style.ends = static_cast<plane::Ends>(ends);
         });
     });
-    letterSpace_ =
-        style(tr("Letter space"), Kind::length, card::ranges::space, 0.1, &setting::TextStyle::letterSpace);
-    wordSpace_ =
-        style(tr("Word space"), Kind::length, card::ranges::space, 0.1, &setting::TextStyle::wordSpace);
-    lineSpace_ =
-        style(tr("Line space"), Kind::length, card::ranges::space, 0.5, &setting::TextStyle::lineSpace);
+    letterSpace_ = style(tr("Letter space"), "letterSpace", 0.1);
+    wordSpace_ = style(tr("Word space"), "wordSpace", 0.1);
+    lineSpace_ = style(tr("Line space"), "lineSpace", 0.5);
     align_ = new Choice(tr("Lines"), {tr("left"), tr("centre"), tr("right")}, this);
     row(tr("Lines"), align_);
     connect(align_, &Choice::picked, this, [this](int align) {
@@ -159,10 +160,9 @@ LetteringStation::LetteringStation(CardEditor& editor, Maker& maker, QWidget* pa
             inscription.typeface.centreline = centreline;
         });
     });
-    width_ = style(tr("Width"), Kind::percent, card::ranges::width, 1, &setting::TextStyle::width);
-    slant_ = style(tr("Slant"), Kind::angle, card::ranges::slant, 1, &setting::TextStyle::slant);
-    weight_ =
-        style(tr("Weight change"), Kind::length, card::ranges::weight, 0.05, &setting::TextStyle::weight);
+    width_ = style(tr("Width"), "width", 1);
+    slant_ = style(tr("Slant"), "slant", 1);
+    weight_ = style(tr("Weight change"), "weight", 0.05);
     weight_->setToolTip(tr("Strokes grown on each side; below 0 they become lighter"));
     kerning_ = new QCheckBox(tr("Kerning: pairs closer as the typeface says"), this);
     wide(kerning_);
@@ -193,22 +193,21 @@ void LetteringStation::makeSpelling() {
 }
 
 void LetteringStation::makeOrnament() {
-    const auto field = [this](const QString& label, Kind kind, card::Range range, double step,
-                              double setting::Ornament::*member) {
-        return number(label, kind, range, step, [this, label, member](double value) {
-            editor_.editInscription(
-                tr("Change %1").arg(label.toLower()), label,
-                [&](card::Inscription& inscription) { inscription.ornament.*member = value; });
-        });
+    const auto field = [this](const QString& label, std::string_view name, double step) {
+        return fieldRow(
+            label, quantity::fieldsOf<setting::Ornament>(), name, step, [this](card::Card& card) -> void* {
+                return editor_.inscription() ? &card.inscriptions[size_t(editor_.selected())].ornament
+                                             : nullptr;
+            });
     };
     around_ = new QComboBox(this);
     row(tr("Goes round"), around_);
     around_->setAccessibleName(tr("What the frame goes round"));
     connect(around_, &QComboBox::activated, this, [this](int item) {
-        editor_.editInscription(tr("Change what the frame goes round"), {},
-                                [&](card::Inscription& inscription) {
-                                    inscription.ornament.around = around_->itemData(item).toInt();
-                                });
+        editor_.editInscription(
+            tr("Change what the frame goes round"), {}, [&](card::Inscription& inscription) {
+                inscription.ornament.around = around_->itemData(item).toString().toStdString();
+            });
     });
     frameShape_ = new QComboBox(this);
     for (int i = 0; i < setting::frameShapes; ++i)
@@ -220,17 +219,13 @@ void LetteringStation::makeOrnament() {
             inscription.ornament.shape = static_cast<setting::FrameShape>(shape);
         });
     });
-    frameWidth_ =
-        field(tr("Width outside"), Kind::length, card::ranges::ornamentSize, 1, &setting::Ornament::width);
-    frameHeight_ =
-        field(tr("Height outside"), Kind::length, card::ranges::ornamentSize, 1, &setting::Ornament::height);
-    distance_ = field(tr("Distance"), Kind::length, card::ranges::margin, 0.5, &setting::Ornament::distance);
-    band_ = field(tr("Band width"), Kind::length, card::ranges::band, 0.2, &setting::Ornament::band);
-    frameCorner_ =
-        field(tr("Corner radius"), Kind::length, card::ranges::corner, 0.5, &setting::Ornament::corner);
-    scale_ = field(tr("Scale"), Kind::percent, card::ranges::scale, 5, &setting::Ornament::scale);
-    lineWidth_ =
-        field(tr("Width of lines"), Kind::length, card::ranges::stroke, 0.1, &setting::Ornament::stroke);
+    frameWidth_ = field(tr("Width outside"), "width", 1);
+    frameHeight_ = field(tr("Height outside"), "height", 1);
+    distance_ = field(tr("Distance"), "distance", 0.5);
+    band_ = field(tr("Band width"), "band", 0.2);
+    frameCorner_ = field(tr("Corner radius"), "corner", 0.5);
+    scale_ = field(tr("Scale"), "scale", 5);
+    lineWidth_ = field(tr("Width of lines"), "stroke", 0.1);
 }
 
 void LetteringStation::makeNudges() {
@@ -312,6 +307,7 @@ void LetteringStation::changeMeasure(setting::SizeBy by) {
 
 void LetteringStation::refresh() {
     slips_->refresh();
+    refreshFields();
     const card::Inscription* inscription = editor_.inscription();
     const bool ornament = inscription && inscription->isOrnament();
     refreshWords(ornament ? nullptr : inscription);
@@ -340,8 +336,6 @@ void LetteringStation::refresh() {
         show(italic_, tr("italic"), emphasis.italic, emphasis.italicMade);
     }
     setRowVisible(centreline_, inscription->typeface.centreline || !drawsLines());
-    stroke_->setUnit(editor_.card().unit);
-    stroke_->setValue(inscription->style.stroke);
     ends_->choose(int(inscription->style.ends));
 }
 
@@ -367,8 +361,6 @@ void LetteringStation::refreshWords(const card::Inscription* inscription) {
         widget->setEnabled(inscription != nullptr);
         setRowVisible(widget, !ornament);
     }
-    for (QWidget* widget : std::initializer_list<QWidget*>{width_, slant_, weight_})
-        widget->setEnabled(inscription != nullptr);
     setFoldVisible(shapeFold_, !ornament);
     const QString words = inscription ? QString::fromStdString(inscription->words) : QString();
     if (words_->toPlainText() != words) {
@@ -395,17 +387,6 @@ void LetteringStation::refreshWords(const card::Inscription* inscription) {
     const setting::SizeBy by = inscription->style.sizeBy;
     sizeBy_->setCurrentIndex(int(by));
     setRowLabel(size_, wording::nameOf(by));
-    const std::pair<NumberField*, double> fields[]{{size_, inscription->style.size},
-                                                   {width_, inscription->style.width},
-                                                   {slant_, inscription->style.slant},
-                                                   {weight_, inscription->style.weight},
-                                                   {letterSpace_, inscription->style.letterSpace},
-                                                   {wordSpace_, inscription->style.wordSpace},
-                                                   {lineSpace_, inscription->style.lineSpace}};
-    for (const auto& [field, value] : fields) {
-        field->setUnit(editor_.card().unit);
-        field->setValue(value);
-    }
     align_->choose(int(inscription->style.align));
 }
 
@@ -413,7 +394,7 @@ void LetteringStation::refreshOrnament(const setting::Ornament& ornament) {
     using Ornament = setting::OrnamentKind;
     const bool frame = ornament.kind == Ornament::frame, bar = ornament.kind == Ornament::bar;
     const bool border = ornament.kind == Ornament::border, artwork = ornament.kind == Ornament::artwork;
-    const bool round = frame && ornament.around >= 0;
+    const bool round = frame && !ornament.around.empty();
     const bool circle = frame && ornament.shape == setting::FrameShape::circle;
     const std::pair<QWidget*, bool> rows[]{
         {around_, frame},
@@ -429,22 +410,15 @@ void LetteringStation::refreshOrnament(const setting::Ornament& ornament) {
         setRowVisible(widget, visible);
     setRowLabel(frameWidth_, bar ? tr("Length") : circle ? tr("Diameter outside") : tr("Width outside"));
     setRowLabel(frameHeight_, bar ? tr("Thickness") : tr("Height outside"));
-    const std::pair<NumberField*, double> fields[]{
-        {frameWidth_, ornament.width}, {frameHeight_, ornament.height}, {distance_, ornament.distance},
-        {band_, ornament.band},        {frameCorner_, ornament.corner}, {scale_, ornament.scale},
-        {lineWidth_, ornament.stroke}};
-    for (const auto& [field, value] : fields) {
-        field->setUnit(editor_.card().unit);
-        field->setValue(value);
-    }
     frameShape_->setCurrentIndex(int(ornament.shape));
     around_->clear();
-    around_->addItem(tr("nothing, its own size"), -1);
+    around_->addItem(tr("nothing, its own size"), QString());
     const auto& all = editor_.card().inscriptions;
+    const std::vector<std::string> ids = card::idsOf(editor_.card());
     for (size_t i = 0; i < all.size(); ++i)
         if (!all[i].isOrnament())
-            around_->addItem(wording::nameOf(all[i], 18), int(i));
-    around_->setCurrentIndex(std::max(0, around_->findData(ornament.around)));
+            around_->addItem(wording::nameOf(all[i], 18), QString::fromStdString(ids[i]));
+    around_->setCurrentIndex(std::max(0, around_->findData(QString::fromStdString(ornament.around))));
 }
 
 void LetteringStation::refreshNudges(const card::Inscription* inscription) {

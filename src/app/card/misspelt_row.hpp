@@ -1,7 +1,7 @@
 // What a misspelt word may have been meant to be.
 #pragma once
-#include "app/document/card_editor.hpp"
-#include "app/document/spelling_checker.hpp"
+#include "app/session/card_editor.hpp"
+#include "app/session/spelling_checker.hpp"
 #include <QWidget>
 
 class QHBoxLayout;

@@ -1,6 +1,8 @@
 #include "app/card/stations.hpp"
 #include "app/controls/looks.hpp"
 #include "card/lines.hpp"
+#include "quantity/field.hpp"
+#include "setting/fields.hpp"
 #include "wording/wording.hpp"
 #include <QComboBox>
 #include <QCoreApplication>
@@ -41,11 +43,12 @@ void PlacingStation::makeLine() {
     line_->setAccessibleName(tr("What line the words stand on"));
     connect(line_, &QComboBox::activated, this,
             [this](int kind) { changeLine(static_cast<BaselineKind>(kind)); });
-    const auto field = [this](const QString& label, card::Range range, double setting::Baseline::*member) {
-        return number(label, Kind::length, range, 0.5, [this, label, member](double value) {
-            editLine(tr("Change %1").arg(label.toLower()), label,
-                     [&](setting::Baseline& baseline) { baseline.*member = value; });
-        });
+    const auto field = [this](const QString& label, std::string_view name) {
+        return fieldRow(
+            label, quantity::fieldsOf<setting::Baseline>(), name, 0.5, [this](card::Card& card) -> void* {
+                return editor_.inscription() ? &card.inscriptions[size_t(editor_.selected())].baseline
+                                             : nullptr;
+            });
     };
     const auto choice = [this](const QString& label, const QStringList& options,
                                bool setting::Baseline::*member) {
@@ -57,7 +60,7 @@ void PlacingStation::makeLine() {
         });
         return made;
     };
-    radius_ = field(tr("Radius"), card::ranges::radius, &setting::Baseline::radius);
+    radius_ = field(tr("Radius"), "radius");
     reads_ = new Choice(tr("Read at the"), {tr("top"), tr("bottom")}, this);
     row(tr("Read at the"), reads_);
     connect(reads_, &Choice::picked, this, [this](int option) {
@@ -70,8 +73,8 @@ void PlacingStation::makeLine() {
     circleSide_ = choice(tr("Letters"), {tr("outside"), tr("inside")}, &setting::Baseline::inside);
     makeCurvePoints();
     closed_ = choice(tr("Curve"), {tr("open"), tr("closed")}, &setting::Baseline::closed);
-    offset_ = field(tr("Off the line"), card::ranges::position, &setting::Baseline::offset);
-    slide_ = field(tr("Along the line"), card::ranges::position, &setting::Baseline::slide);
+    offset_ = field(tr("Off the line"), "offset");
+    slide_ = field(tr("Along the line"), "slide");
     bend_ = choice(tr("Each letter"), {tr("turns"), tr("bends")}, &setting::Baseline::bend);
     bend_->setToolTip(tr("Letters turn as they are, or are bent with the line"));
 }
@@ -178,17 +181,16 @@ void PlacingStation::makePlace() {
             inscription.placing.y = std::round(at.y * 1000) / 1000;
         });
     });
-    const auto field = [this](const QString& label, Kind kind, card::Range range,
-                              double setting::Placing::*member) {
-        return number(label, kind, range, 1, [this, label, member](double value) {
-            editor_.editInscription(tr("Change placing"), label, [&](card::Inscription& inscription) {
-                inscription.placing.*member = value;
+    const auto field = [this](const QString& label, std::string_view name) {
+        return fieldRow(
+            label, quantity::fieldsOf<setting::Placing>(), name, 1, [this](card::Card& card) -> void* {
+                return editor_.inscription() ? &card.inscriptions[size_t(editor_.selected())].placing
+                                             : nullptr;
             });
-        });
     };
-    x_ = field(tr("Across, x"), Kind::length, card::ranges::position, &setting::Placing::x);
-    y_ = field(tr("Up, y"), Kind::length, card::ranges::position, &setting::Placing::y);
-    turn_ = field(tr("Turn"), Kind::angle, card::ranges::turn, &setting::Placing::turn);
+    x_ = field(tr("Across, x"), "x");
+    y_ = field(tr("Up, y"), "y");
+    turn_ = field(tr("Turn"), "turn");
     reading_ = new QComboBox(this);
     for (int i = 0; i < readingSides; ++i)
         reading_->addItem(wording::nameOf(static_cast<setting::ReadingSide>(i)));
@@ -362,7 +364,8 @@ void PlacingStation::refresh() {
     const card::Inscription* inscription = editor_.inscription();
     const bool words = inscription && !inscription->isOrnament();
     const bool withWords = inscription && inscription->ornament.kind == setting::OrnamentKind::frame &&
-                           inscription->ornament.around >= 0;
+                           !inscription->ornament.around.empty();
+    refreshFields();
     for (QWidget* widget : std::initializer_list<QWidget*>{anchor_, x_, y_, turn_, side_, reading_, centre_})
         widget->setEnabled(inscription != nullptr && !withWords);
     line_->setEnabled(words);
@@ -383,12 +386,6 @@ void PlacingStation::refresh() {
     anchor_->choose(int(inscription->placing.anchor));
     reading_->setCurrentIndex(int(inscription->placing.reading));
     refreshSides(*inscription);
-    const std::pair<NumberField*, double> fields[]{
-        {x_, inscription->placing.x}, {y_, inscription->placing.y}, {turn_, inscription->placing.turn}};
-    for (const auto& [field, value] : fields) {
-        field->setUnit(editor_.card().unit);
-        field->setValue(value);
-    }
 }
 
 void PlacingStation::refreshLine(const card::Inscription& inscription) {
@@ -405,12 +402,6 @@ void PlacingStation::refreshLine(const card::Inscription& inscription) {
     setRowVisible(closed_, curve);
     setRowVisible(curvePoints_, curve);
     setRowVisible(anchor_, !curve && !edge); // a curve has its own origin
-    const std::pair<NumberField*, double> fields[]{
-        {radius_, baseline.radius}, {offset_, baseline.offset}, {slide_, baseline.slide}};
-    for (const auto& [field, value] : fields) {
-        field->setUnit(editor_.card().unit);
-        field->setValue(value);
-    }
     reads_->choose(baseline.atBottom ? 1 : 0);
     circleSide_->choose(baseline.inside ? 1 : 0);
     bend_->choose(baseline.bend ? 1 : 0);

@@ -1,6 +1,6 @@
 #include "app/card/stations.hpp"
 #include "app/controls/looks.hpp"
-#include "app/document/kept_processes.hpp"
+#include "app/session/kept_processes.hpp"
 #include "quantity/field.hpp"
 #include "wording/wording.hpp"
 #include <QCheckBox>

@@ -7,36 +7,6 @@ namespace {
 
 constexpr int cardWidth = 312;
 
-/// The station where a finding is mended by hand.
-RouteCard::Number stationOf(check::FindingKind kind) {
-    using check::FindingKind;
-    switch (kind) {
-    case FindingKind::blankTooThin:
-    case FindingKind::holeOutside:
-    case FindingKind::landNarrow:
-        return RouteCard::blank;
-    case FindingKind::outsideBlank:
-    case FindingKind::insideMargin:
-    case FindingKind::readingSide:
-    case FindingKind::baselineShort:
-        return RouteCard::placing;
-    case FindingKind::counterLoose:
-    case FindingKind::letterLoose:
-    case FindingKind::pieceLoose:
-    case FindingKind::floorThin:
-    case FindingKind::heightLow:
-    case FindingKind::heightTall:
-    case FindingKind::heightWorn:
-    case FindingKind::beddingThin:
-    case FindingKind::solidFailed:
-        return RouteCard::working;
-    case FindingKind::fieldUnknown:
-        return RouteCard::output;
-    default:
-        return RouteCard::lettering;
-    }
-}
-
 } // namespace
 
 RouteCard::RouteCard(CardEditor& editor, Maker& maker, QWidget* parent)
@@ -135,7 +105,7 @@ void RouteCard::markFindings() {
         for (const check::Finding& finding : checked->findings) {
             if (finding.accepted)
                 continue;
-            const auto at = size_t(stationOf(finding.kind));
+            const auto at = size_t(check::aboutOf(finding.kind).station);
             stops[at] += finding.severity == check::Severity::stop ? 1 : 0;
             watches[at] += finding.severity == check::Severity::watch ? 1 : 0;
         }

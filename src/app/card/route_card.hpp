@@ -9,6 +9,7 @@ namespace bollard::app {
 class RouteCard : public QFrame {
     Q_OBJECT
   public:
+    /// As check::Station.
     enum Number { blank, lettering, placing, working, process, output };
     static constexpr int count = 6;
 

@@ -1,6 +1,6 @@
 // The rows that fields in the words are filled from, as a table to type in.
 #pragma once
-#include "app/document/card_editor.hpp"
+#include "app/session/card_editor.hpp"
 #include <QWidget>
 
 class QLabel;

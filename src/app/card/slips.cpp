@@ -159,7 +159,7 @@ void Slips::addOrnament(setting::OrnamentKind kind) {
     const plane::Vector size = blank::sizeOf(editor_.card().blank, editor_.side());
     const card::Inscription* words = editor_.inscription();
     if (kind == setting::OrnamentKind::frame && words && !words->isOrnament())
-        ornament.around = editor_.selected();
+        ornament.around = card::idsOf(editor_.card())[size_t(editor_.selected())];
     if (size.x > 0) {
         ornament.width = std::round(size.x * 0.6);
         ornament.height = kind == setting::OrnamentKind::bar ? 1.5 : std::round(size.y * 0.6);

@@ -1,7 +1,7 @@
 // The inscriptions of the card, to choose and arrange.
 #pragma once
-#include "app/document/card_editor.hpp"
-#include "app/document/maker.hpp"
+#include "app/session/card_editor.hpp"
+#include "app/session/maker.hpp"
 #include <QWidget>
 
 class QPushButton;

@@ -2,8 +2,8 @@
 #pragma once
 #include "app/controls/choice.hpp"
 #include "app/controls/number_field.hpp"
-#include "app/document/card_editor.hpp"
-#include "app/document/maker.hpp"
+#include "app/session/card_editor.hpp"
+#include "app/session/maker.hpp"
 #include "quantity/field.hpp"
 #include <QWidget>
 #include <functional>

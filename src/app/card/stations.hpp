@@ -1,8 +1,8 @@
 // The bodies of the six stations.
 #pragma once
 #include "app/card/station.hpp"
-#include "app/document/background.hpp"
-#include "app/document/spelling_checker.hpp"
+#include "app/session/background.hpp"
+#include "app/session/spelling_checker.hpp"
 #include "card/arranging.hpp"
 #include "card/fit.hpp"
 #include "card/lines.hpp"

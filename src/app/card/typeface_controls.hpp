@@ -1,7 +1,7 @@
 // What a typeface lets one choose: its axes and its OpenType features.
 #pragma once
 #include "app/controls/number_field.hpp"
-#include "app/document/card_editor.hpp"
+#include "app/session/card_editor.hpp"
 #include "type/typeface.hpp"
 #include <QWidget>
 

@@ -1,6 +1,6 @@
 // The typefaces, each showing the person's own words.
 #pragma once
-#include "app/document/maker.hpp"
+#include "app/session/maker.hpp"
 #include <QAbstractListModel>
 #include <QCache>
 #include <QPainterPath>

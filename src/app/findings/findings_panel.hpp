@@ -1,8 +1,8 @@
 // The verdict and the findings, worst first.
 #pragma once
-#include "app/document/background.hpp"
-#include "app/document/card_editor.hpp"
-#include "app/document/maker.hpp"
+#include "app/session/background.hpp"
+#include "app/session/card_editor.hpp"
+#include "app/session/maker.hpp"
 #include "mend/mend.hpp"
 #include <QFrame>
 

@@ -1,7 +1,7 @@
 // The strip of widths: strokes upwards, gaps and counters downwards, with the limits as marks to drag.
 #pragma once
-#include "app/document/card_editor.hpp"
-#include "app/document/maker.hpp"
+#include "app/session/card_editor.hpp"
+#include "app/session/maker.hpp"
 #include <QWidget>
 #include <optional>
 

@@ -1,7 +1,7 @@
 // What is shown before a card is open: samples, recent cards, unsaved work found again.
 #pragma once
-#include "app/document/background.hpp"
-#include "app/document/recovery.hpp"
+#include "app/session/background.hpp"
+#include "app/session/recovery.hpp"
 #include "type/catalogue.hpp"
 #include <QScrollArea>
 

@@ -6,7 +6,7 @@ namespace {
 
 using plane::Point, space::Vertex;
 
-constexpr double tolerance = 0.01;
+constexpr double chord_mm = 0.01;
 
 /// The strips' borders on the plan: the circumference is a whole number of grid units, and so is each border.
 std::vector<std::int32_t> borders(double ownRadius, int strips) {
@@ -33,8 +33,8 @@ Ray rayAt(const Meridian::Place& place, plane::Vector direction) {
 int stripsOf(double radius, double tallest) {
     constexpr double most = 4000;
     const double outermost = radius + std::max(tallest, 0.0);
-    const double chords = M_PI / std::acos(1 - std::min(1.0, tolerance / outermost));
-    const double twist = tallest > 0 ? 2 * M_PI * tallest / (4 * tolerance) : 0;
+    const double chords = M_PI / std::acos(1 - std::min(1.0, chord_mm / outermost));
+    const double twist = tallest > 0 ? 2 * M_PI * tallest / (4 * chord_mm) : 0;
     constexpr int least = 12;
     return std::max(least, int(std::ceil(std::min(most, std::max(chords, twist)))));
 }

@@ -7,17 +7,6 @@
 namespace bollard::card {
 namespace {
 
-/// Tells the frames where the inscriptions they go round are now; -1 for gone.
-template<class Where> void follow(Card& card, Where where) {
-    for (Inscription& inscription : card.inscriptions)
-        if (int& around = inscription.ornament.around; around >= 0)
-            around = where(around);
-}
-
-} // namespace
-
-namespace {
-
 std::set<std::string> ownIds(const Card& card) {
     std::set<std::string> ids;
     for (const Inscription& inscription : card.inscriptions)
@@ -27,14 +16,9 @@ std::set<std::string> ownIds(const Card& card) {
 
 } // namespace
 
-namespace {
-
-/// What one without a name is called by its place.
-std::string idAt(size_t place) {
+std::string idAtPlace(int place) {
     return std::string("i").append(std::to_string(place));
 }
-
-} // namespace
 
 std::vector<std::string> idsOf(const Card& card) {
     std::set<std::string> taken = ownIds(card);
@@ -43,7 +27,7 @@ std::vector<std::string> idsOf(const Card& card) {
         ids.push_back(card.inscriptions[i].id);
         if (!ids.back().empty())
             continue;
-        ids.back() = idAt(i);
+        ids.back() = idAtPlace(int(i));
         while (!taken.insert(ids.back()).second)
             ids.back() += "+";
     }
@@ -149,7 +133,7 @@ void keepIds(Card& card) {
 std::string freeId(const Card& card) {
     const std::set<std::string> taken = ownIds(card);
     for (int i = 0;; ++i)
-        if (std::string id = idAt(i); !taken.contains(id))
+        if (std::string id = idAtPlace(i); !taken.contains(id))
             return id;
 }
 
@@ -164,7 +148,9 @@ void removeInscription(Card& card, int from) {
                accepted.finding.find(":" + id + ":") != std::string::npos;
     });
     card.inscriptions.erase(card.inscriptions.begin() + from);
-    follow(card, [&](int at) { return at == from ? -1 : at > from ? at - 1 : at; });
+    for (Inscription& inscription : card.inscriptions)
+        if (inscription.ornament.around == id)
+            inscription.ornament.around.clear();
 }
 
 void moveInscription(Card& card, int from, int to) {
@@ -176,13 +162,6 @@ void moveInscription(Card& card, int from, int to) {
         std::rotate(first + from, first + from + 1, first + to + 1);
     else
         std::rotate(first + to, first + from, first + from + 1);
-    follow(card, [&](int at) {
-        if (at == from)
-            return to;
-        if (from < to)
-            return at > from && at <= to ? at - 1 : at;
-        return at >= to && at < from ? at + 1 : at;
-    });
 }
 
 void insertInscription(Card& card, int at, Inscription inscription) {
@@ -194,9 +173,6 @@ void insertInscription(Card& card, int at, Inscription inscription) {
                          std::ranges::all_of(card.inscriptions, &std::string::empty, &Inscription::id);
     if (!byPlace && (inscription.id.empty() || std::ranges::find(ids, inscription.id) != ids.end()))
         inscription.id = freeId(card);
-    follow(card, [&](int other) { return other >= place ? other + 1 : other; });
-    if (inscription.ornament.around >= place)
-        ++inscription.ornament.around;
     card.inscriptions.insert(card.inscriptions.begin() + place, std::move(inscription));
 }
 

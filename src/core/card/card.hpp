@@ -61,6 +61,9 @@ struct Card {
 /// alike.
 std::vector<std::string> idsOf(const Card& card);
 
+/// What one without an id of its own is called at that place.
+std::string idAtPlace(int place);
+
 /// The limits in force for an inscription of the card; for raised words where there is none.
 std::vector<process::Rule> rulesFor(const Card& card, const Inscription* inscription);
 

@@ -154,7 +154,8 @@ class Table {
         put(field, prefix, std::to_string(whole.at(part)), textOf(field.range));
     }
     void row(const Field& field, const std::string& prefix, void* part, const held::Reference& reference) {
-        put(field, prefix, std::to_string(reference.at(part)), "a place from 0, an id, -1");
+        put(field, prefix, reference.at(part).empty() ? "-1" : reference.at(part),
+            "a place from 0, an id, -1");
     }
     void row(const Field& field, const std::string& prefix, void* part, const held::Flag& flag) {
         put(field, prefix, flag.at(part) ? "true" : "false", "true, false");

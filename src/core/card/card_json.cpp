@@ -165,9 +165,6 @@ class Fields {
     std::optional<Problem>& problem_;
 };
 
-/// A frame may go round an inscription told by its place or by its id.
-constexpr int aroundById = -2;
-
 /// Reads a part by its fields; those that are not there stay as they are.
 class PartReader {
   public:
@@ -218,9 +215,10 @@ class PartReader {
     void operator()(const held::TextRows& rows) const { json_.textLists(name(), rows.at(part_)); }
     void operator()(const held::Reference& reference) const {
         if (json_.isText(name()))
-            reference.at(part_) = aroundById;
-        else
-            json_.whole(name(), field_->range, reference.at(part_));
+            return json_.text(name(), reference.at(part_));
+        int place = reference.at(part_).empty() ? -1 : 0;
+        json_.whole(name(), {-1, 100000}, place);
+        reference.at(part_) = place < 0 ? std::string() : idAtPlace(place);
     }
     void operator()(const held::Part& inner) const {
         if (json_.has(name())) {
@@ -337,14 +335,10 @@ Json mergedValue(const Json& file, const Json* before, const Json& now) {
     return result;
 }
 
-/// What a reference is written as.
-using NameOfPlace = std::function<Json(int)>;
-
 /// A part as members. Nothing of it is changed, though its fields reach it by an address that could.
 class PartWriter {
   public:
-    PartWriter(const void* part, const NameOfPlace& nameOfPlace)
-        : part_(const_cast<void*>(part)), nameOfPlace_(nameOfPlace) {}
+    explicit PartWriter(const void* part) : part_(const_cast<void*>(part)) {}
 
     Members members(const PartFields& fields) {
         writeAll(fields);
@@ -382,24 +376,25 @@ class PartWriter {
     void operator()(const held::Coded& coded) { put(coded.write(part_)); }
     void operator()(const held::Texts& texts) { put(texts.at(part_)); }
     void operator()(const held::TextRows& rows) { put(rows.at(part_)); }
-    void operator()(const held::Reference& reference) { put(nameOfPlace_(reference.at(part_))); }
+    void operator()(const held::Reference& reference) {
+        put(reference.at(part_).empty() ? Json(-1) : Json(reference.at(part_)));
+    }
     void operator()(const held::Part& inner) {
-        Members members = PartWriter(inner.at(part_), nameOfPlace_).members(inner.fields());
+        Members members = PartWriter(inner.at(part_)).members(inner.fields());
         put(members.own);
         made_.within[std::string(field_->name)] = std::move(members);
     }
     void operator()(const held::Parts& list) {
         Json all = Json::array();
         for (size_t i = 0; i < list.count(part_); ++i)
-            all.push_back(PartWriter(list.at(part_, i), nameOfPlace_).members(list.fields()).whole());
+            all.push_back(PartWriter(list.at(part_, i)).members(list.fields()).whole());
         put(std::move(all));
     }
     void operator()(const held::Kinds& kinds) {
         const size_t chosen = kinds.get(part_);
         put(kinds.kinds[chosen].name);
         for (size_t i = 0; i < kinds.kinds.size(); ++i) {
-            const Members members =
-                PartWriter(kinds.kinds[i].at(part_), nameOfPlace_).members(kinds.kinds[i].fields());
+            const Members members = PartWriter(kinds.kinds[i].at(part_)).members(kinds.kinds[i].fields());
             for (const auto& [name, value] : members.own.items())
                 if (i == chosen)
                     made_.own[name] = value;
@@ -414,9 +409,8 @@ class PartWriter {
         constexpr size_t kindsOfParts = 64;
         static quantity::Kept<const PartFields*, std::shared_ptr<const Members>> known(kindsOfParts);
         return known.of(&fields, [&] {
-            static const NameOfPlace byPlace = [](int place) { return Json(place); };
             const auto part = fields.fresh();
-            PartWriter writer(part.get(), byPlace);
+            PartWriter writer(part.get());
             writer.writeAll(fields);
             return std::make_shared<const Members>(std::move(writer.made_));
         });
@@ -432,13 +426,12 @@ class PartWriter {
         (own ? made_.own : made_.others)[std::string(field_->name)] = std::move(value);
     }
     void* const part_;
-    const NameOfPlace& nameOfPlace_;
     const Field* field_ = nullptr;
     Members made_;
 };
 
-template<class Part> Members membersOf(const Part& part, const NameOfPlace& nameOfPlace) {
-    return PartWriter(&part, nameOfPlace).members(quantity::fieldsOf<Part>());
+template<class Part> Members membersOf(const Part& part) {
+    return PartWriter(&part).members(quantity::fieldsOf<Part>());
 }
 
 Json known(const std::string& unread) {
@@ -446,22 +439,27 @@ Json known(const std::string& unread) {
 }
 
 /// As it was read, changed where it is different now; of a new one, without what is as usual and quiet.
-template<class Part>
-Json written(const Part& now, const Part& was, const Json& file, bool isNew, const NameOfPlace& nameOfPlace) {
-    const Members members = membersOf(now, nameOfPlace);
-    return isNew ? members.whole() : merged(file, membersOf(was, nameOfPlace), members);
+template<class Part> Json written(const Part& now, const Part& was, const Json& file, bool isNew) {
+    const Members members = membersOf(now);
+    return isNew ? members.whole() : merged(file, membersOf(was), members);
 }
 
-Json jsonOfInscription(const Inscription& inscription, const Card& card, const NameOfPlace& nameOfPlace) {
+/// What is at a place; one that is not there is called as it would be.
+std::string idAt(std::int64_t place, const std::vector<std::string>& ids) {
+    if (place < 0)
+        return {};
+    return size_t(place) < ids.size() ? ids[size_t(place)] : idAtPlace(int(place));
+}
+
+Json jsonOfInscription(const Inscription& inscription, const std::vector<std::string>& ids) {
     const Json file = known(*inscription.unread);
     Inscription was;
     std::optional<Problem> ignored;
     readInto(was, Fields(file, {}, ignored));
-    if (was.ornament.around == aroundById)
-        for (size_t i = 0; i < card.inscriptions.size(); ++i)
-            if (card.inscriptions[i].id == file["ornament"]["around"])
-                was.ornament.around = int(i);
-    return written(inscription, was, file, inscription.unread->empty(), nameOfPlace);
+    // A place that was read stays as long as it is still that of what is meant.
+    if (file.contains("ornament") && file["ornament"].value("around", Json()).is_number_integer())
+        was.ornament.around = idAt(file["ornament"]["around"].get<std::int64_t>(), ids);
+    return written(inscription, was, file, inscription.unread->empty());
 }
 
 /// Braces and brackets within each other beyond this are no card; it also bounds what recursion costs.
@@ -496,19 +494,25 @@ Card headFrom(const Fields& fields) {
     return card;
 }
 
-/// Frames that name what they go round find it.
+/// Whether it is what something without an id of its own is called: it may be gone.
+bool isPlace(const std::string& id) {
+    return id.size() > 1 && id[0] == 'i' &&
+           std::all_of(id.begin() + 1, id.end(), [](char c) { return c >= '0' && c <= '9'; });
+}
+
+/// What frames go round is called by its id, which must be there; places are ids too.
 void resolveAround(Card& card, const Json& root, const Fields& fields) {
+    std::optional<std::vector<std::string>> ids;
     for (size_t i = 0; i < card.inscriptions.size(); ++i) {
-        int& around = card.inscriptions[i].ornament.around;
-        if (around != aroundById)
+        std::string& around = card.inscriptions[i].ornament.around;
+        if (around.empty())
             continue;
+        if (!ids)
+            ids = idsOf(card);
         const Json& wanted = root["inscriptions"][i]["ornament"]["around"];
-        around = -1;
-        const std::vector<std::string> ids = idsOf(card);
-        const auto there = std::ranges::find(ids, wanted.get<std::string>());
-        if (there != ids.end())
-            around = int(there - ids.begin());
-        if (around < 0)
+        if (wanted.is_number())
+            around = idAt(wanted.get<std::int64_t>(), *ids);
+        else if (std::ranges::find(*ids, around) == ids->end() && !isPlace(around))
             fields.fail("inscriptions[" + std::to_string(i) + "].ornament.around",
                         "the id of an inscription");
     }
@@ -553,8 +557,7 @@ quantity::Result<process::Process> processFromJson(const std::string& text) {
 }
 
 std::string jsonOf(const process::Process& process) {
-    const NameOfPlace none = [](int place) { return Json(place); };
-    return membersOf(process, none).whole().dump(2, ' ', false, Json::error_handler_t::replace) + "\n";
+    return membersOf(process).whole().dump(2, ' ', false, Json::error_handler_t::replace) + "\n";
 }
 
 quantity::Result<Card> cardFromJson(const std::string& text) {
@@ -593,29 +596,25 @@ quantity::Result<Card> cardFromJson(const std::string& text) {
 }
 
 std::string jsonOf(const Card& card) {
-    const NameOfPlace nameOfPlace = [&](int place) -> Json {
-        const bool named = place >= 0 && size_t(place) < card.inscriptions.size() &&
-                           !card.inscriptions[size_t(place)].id.empty();
-        return named ? Json(card.inscriptions[size_t(place)].id) : Json(place);
-    };
     const Json file = known(*card.unread);
     const bool isNew = card.unread->empty();
     std::optional<Problem> ignored;
     const Card was = headFrom(Fields(file, {}, ignored));
-    const Json head = written(card, was, file, isNew, nameOfPlace);
+    const Json head = written(card, was, file, isNew);
     Json root = Json::object();
     root["bollard"] = formatVersion;
     for (const char* first : {"unit", "blank"})
         if (head.contains(first))
             root[first] = head[first];
     root["inscriptions"] = Json::array();
+    const std::vector<std::string> ids = idsOf(card);
     for (const Inscription& inscription : card.inscriptions)
-        root["inscriptions"].push_back(jsonOfInscription(inscription, card, nameOfPlace));
+        root["inscriptions"].push_back(jsonOfInscription(inscription, ids));
     if (head.contains("process"))
         root["process"] = head["process"];
     if (file.contains("rows") || !(*card.rows == *was.rows))
-        root["rows"] = written(*card.rows, *was.rows, file.contains("rows") ? file["rows"] : Json::object(),
-                               false, nameOfPlace);
+        root["rows"] =
+            written(*card.rows, *was.rows, file.contains("rows") ? file["rows"] : Json::object(), false);
     for (const auto& [name, value] : head.items())
         if (!root.contains(name))
             root[name] = value;

@@ -1,6 +1,7 @@
 #include "card/clipping.hpp"
 #include <algorithm>
 #include <map>
+#include <set>
 
 namespace bollard::card {
 
@@ -9,15 +10,19 @@ Card clippingOf(const Card& card, std::vector<int> chosen) {
     Card clipping;
     clipping.unit = card.unit;
     clipping.blank.kind = blank::Kind::none;
-    std::map<int, int> placeOf;
+    const std::vector<std::string> ids = idsOf(card);
+    std::map<std::string, size_t> placeOf;
     for (const int number : chosen)
-        if (number >= 0 && size_t(number) < card.inscriptions.size()) {
-            placeOf[number] = int(clipping.inscriptions.size());
+        if (number >= 0 && size_t(number) < ids.size()) {
+            placeOf[ids[size_t(number)]] = clipping.inscriptions.size();
             clipping.inscriptions.push_back(card.inscriptions[size_t(number)]);
         }
     for (Inscription& inscription : clipping.inscriptions) {
-        const auto along = placeOf.find(inscription.ornament.around);
-        inscription.ornament.around = along == placeOf.end() ? -1 : along->second;
+        std::string& around = inscription.ornament.around;
+        if (const auto along = placeOf.find(around); along != placeOf.end())
+            clipping.inscriptions[along->second].id = around;
+        else
+            around.clear();
     }
     return clipping;
 }
@@ -53,14 +58,23 @@ std::vector<Inscription> insertable(const Card& clipping, const Card& into) {
         aside = aside + plane::Vector{step, -step};
     for (Inscription& added : inscriptions) {
         added = moved(added);
-        if (added.ornament.around >= 0)
-            added.ornament.around += int(into.inscriptions.size());
         if (added.group > 0)
             added.group =
                 groups.try_emplace(added.group, highestGroup + 1 + int(groups.size())).first->second;
-        if (std::ranges::any_of(into.inscriptions,
-                                [&](const Inscription& other) { return other.id == added.id; }))
-            added.id.clear();
+    }
+    // Names that are taken are changed, also where frames speak of them.
+    const std::vector<std::string> idsThere = idsOf(into);
+    std::set<std::string> taken(idsThere.begin(), idsThere.end());
+    for (size_t i = 0; i < inscriptions.size(); ++i) {
+        std::string& id = inscriptions[i].id;
+        if (id.empty())
+            continue;
+        const std::string before = id;
+        for (int next = 0; !taken.insert(id).second; ++next)
+            id = idAtPlace(next);
+        for (Inscription& other : inscriptions)
+            if (id != before && other.ornament.around == before)
+                other.ornament.around = id;
     }
     return inscriptions;
 }

@@ -152,7 +152,7 @@ Inscription newOrnament(const Card& card, const Lettering& lettering, const Insc
     const Vector middle = 0.5 * blank::sizeOf(card.blank, side);
     added.placing.x = ornament.kind == OrnamentKind::border ? 0 : middle.x;
     added.placing.y = ornament.kind == OrnamentKind::border ? 0 : middle.y;
-    const bool goesAlong = ornament.kind == OrnamentKind::border || ornament.around >= 0;
+    const bool goesAlong = ornament.kind == OrnamentKind::border || !ornament.around.empty();
     if (goesAlong || ornament.kind == OrnamentKind::frame) // a frame is meant to have the others in it
         return added;
     const setting::Setting set = setting::set(ornament, nullptr, {});

@@ -2,10 +2,10 @@
 #include "blank/shape.hpp"
 #include "card/solid.hpp"
 #include "card/step.hpp"
-#include <array>
 #include <filesystem>
 #include <optional>
 #include <tbb/task_group.h>
+#include <unordered_map>
 
 namespace bollard::card {
 namespace {
@@ -35,7 +35,8 @@ SettingKey keyOfOrnament(const Card& card, const Inscription& inscription,
                          std::shared_ptr<const setting::Setting> around) {
     SettingKey key;
     key.ornament = inscription.ornament;
-    key.ornament.around = around ? 0 : inscription.ornament.around;
+    if (around) // whatever it is called
+        key.ornament.around = "words";
     key.ornament.stroke =
         inscription.working.kind == working::Kind::scribed ? inscription.style.stroke : key.ornament.stroke;
     key.laying.traced = inscription.working.kind == working::Kind::scribed;
@@ -80,12 +81,14 @@ struct MeasureKey {
 /// As far as the widest limit of what lies beside letters.
 check::Reach reachOf(const Card& card) {
     using process::Measured;
-    check::Reach reach{0, card.blank.margin};
+    check::Reach reach{0, card.blank.margin, 0};
     for (const Inscription& inscription : card.inscriptions)
         for (const process::Rule& rule : rulesFor(card, &inscription))
             if (rule.what == Measured::gap || rule.what == Measured::counter ||
                 rule.what == Measured::opening)
                 reach.gaps = std::max(reach.gaps, rule.value);
+            else if (rule.what == Measured::insideCorner)
+                reach.corners = std::max(reach.corners, rule.value);
     return reach;
 }
 
@@ -134,12 +137,7 @@ void name(std::vector<check::Finding>& findings, const Card& card) {
         finding.id = std::string(check::nameOf(finding.kind));
         if (finding.inscription >= 0)
             finding.id += ":" + ids[size_t(finding.inscription)];
-        // What has two limits is two matters.
-        using enum check::FindingKind;
-        constexpr std::array twice{strokeNarrow, gapNarrow, counterNarrow, openingNarrow,
-                                   neckNarrow,   floorThin, landNarrow};
-        if (finding.severity == check::Severity::watch &&
-            std::ranges::find(twice, finding.kind) != twice.end())
+        if (check::aboutOf(finding.kind).twice && finding.severity == check::Severity::watch)
             finding.id += ":watch";
         finding.accepted = std::ranges::any_of(card.accepted, [&](const Accepted& accepted) {
             return accepted.finding == finding.id && !check::worseThan(finding, accepted.measured);
@@ -269,6 +267,14 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& card, const std::stri
         finding.inscription = int(inscription);
         return finding;
     };
+    const std::vector<std::string> ids = idsOf(*card);
+    std::unordered_map<std::string_view, int> placeOf;
+    for (size_t i = 0; i < ids.size(); ++i)
+        placeOf.emplace(ids[i], int(i));
+    const auto aroundOf = [&](const Inscription& inscription) {
+        const auto found = placeOf.find(inscription.ornament.around);
+        return found == placeOf.end() ? -1 : found->second;
+    };
     // Words first: ornaments may go round them.
     std::vector<std::shared_ptr<const setting::Setting>> ofInscription(card->inscriptions.size());
     for (const bool ornaments : {false, true})
@@ -280,9 +286,8 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& card, const std::stri
                 return made;
             SettingKey wanted;
             if (ornaments) {
-                const int around = inscription.ornament.around;
-                const bool there = around >= 0 && size_t(around) < ofInscription.size() &&
-                                   !card->inscriptions[size_t(around)].isOrnament();
+                const int around = aroundOf(inscription);
+                const bool there = around >= 0 && !card->inscriptions[size_t(around)].isOrnament();
                 wanted = keyOfOrnament(*card, inscription, there ? ofInscription[size_t(around)] : nullptr);
             } else {
                 const setting::Filled filled = setting::filled(inscription.words, *card->rows, card->row);
@@ -311,9 +316,8 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& card, const std::stri
             continue;
         // A frame around words lies as they lie.
         const int around =
-            inscription.ornament.kind == setting::OrnamentKind::frame ? inscription.ornament.around : -1;
-        const bool withWords =
-            around >= 0 && size_t(around) < ofInscription.size() && ofInscription[size_t(around)];
+            inscription.ornament.kind == setting::OrnamentKind::frame ? aroundOf(inscription) : -1;
+        const bool withWords = around >= 0 && ofInscription[size_t(around)];
         const Inscription& where = withWords ? card->inscriptions[size_t(around)] : inscription;
         const std::string_view side = blank::sideOf(card->blank, where.side);
         if (side.empty()) {

@@ -1,7 +1,9 @@
 #include "card/solid.hpp"
+#include "body/faults.hpp"
 #include "plane/near_boxes.hpp"
 #include "plane/point_hash.hpp"
 #include "working/tiling.hpp"
+#include <cassert>
 #include <limits>
 #include <map>
 #include <tbb/blocked_range.h>
@@ -291,6 +293,7 @@ Solid solidOf(const Lettering& lettering, std::shared_ptr<const std::vector<blan
     }
     if (stop.stop_requested())
         solid.problem = quantity::Problem{quantity::ProblemKind::stopped};
+    assert(solid.problem || body::faultsOf(solid.mesh).none());
     return solid;
 }
 

@@ -43,12 +43,33 @@ enum class FindingKind {
     blankTooThin, ///< the blank has no size or thickness
     sideMissing,  ///< the blank lacks the side that the words are for; subject: the side
     holeOutside,
-    landNarrow,  ///< between two holes, or a hole and the edge
-    solidFailed, ///< the solid could not be built; subject: where
+    landNarrow,      ///< between two holes, or a hole and the edge
+    thicknessBeyond, ///< thicker than can be cut through
+    thicknessBelow,  ///< thinner than can be cut well
+    cornerRounded, ///< the cutter leaves material in corners; measured: mm² of all letters, limit: its radius
+    solidFailed,   ///< the solid could not be built; subject: where
     outlineMended
 };
-constexpr int findingKinds = 34;
-/// The fixed name of a kind in JSON: "strokeNarrow".
+constexpr int findingKinds = 37;
+
+/// Where a finding is mended by hand.
+enum class Station { blank, lettering, placing, working, process, output };
+/// What of a finding is told beside its words.
+enum class Told { nothing, limit, count, area };
+
+/// All that is known of the findings of one kind. English texts are marked for translation; %1 is the
+/// subject.
+struct AboutKind {
+    FindingKind kind{};
+    std::string_view name{}; ///< fixed, in JSON: "strokeNarrow"
+    Station station = Station::lettering;
+    Told told = Told::limit;
+    bool twice = false;     ///< has two limits, and broken each is a matter of its own
+    const char* title = ""; ///< empty: it depends on more, see wording
+    const char* why = "";   ///< empty: it is the rule's, the problem's, or depends on more
+};
+const AboutKind& aboutOf(FindingKind kind);
+/// The fixed name of a kind in JSON.
 std::string_view nameOf(FindingKind kind);
 
 /// Where a finding is seen: on the side, grid units.
@@ -88,7 +109,7 @@ struct FindingInput {
     const DropOuts* dropOuts; ///< null when there is no body
 };
 
-/// All findings, worst first, then in the order of the part. Ids are left empty. O(readings).
+/// All findings of all checks, worst first, then in the order of the checks. Ids are left empty. O(readings).
 std::vector<Finding> findingsOf(const FindingInput& input);
 
 /// Worst first; order within a severity stays.

@@ -61,6 +61,20 @@ struct JoinHash {
     }
 };
 
+/// A shape, and how it is cleared.
+struct CornerKey {
+    std::shared_ptr<const plane::Region> shape{};
+    double radius = 0, zoom = 1;
+    bool inside = false;
+    bool operator==(const CornerKey&) const = default;
+};
+struct CornerHash {
+    size_t operator()(const CornerKey& key) const {
+        return quantity::mixed(quantity::mixed(std::hash<const void*>()(key.shape.get()),
+                                               std::hash<double>()(key.radius * key.zoom)),
+                               size_t(key.inside));
+    }
+};
 /// Everything carries the number of the run that last needed it.
 struct MeasureMemory::State {
     template<class Made> struct Remembered {
@@ -72,10 +86,11 @@ struct MeasureMemory::State {
         widths;
     std::unordered_map<PairKey, Remembered<plane::Gap>, PairHash> gaps;
     std::unordered_map<JoinKey, Remembered<std::vector<plane::Neck>>, JoinHash> necks;
+    std::unordered_map<CornerKey, Remembered<CornersLeft>, CornerHash> corners;
     int run = 0;
     size_t needed = 0;
 
-    size_t size() const { return widths.size() + gaps.size() + necks.size(); }
+    size_t size() const { return widths.size() + gaps.size() + necks.size() + corners.size(); }
     void beginRun() {
         ++run;
         needed = 0;
@@ -87,6 +102,7 @@ struct MeasureMemory::State {
             return;
         std::erase_if(gaps, [&](const auto& kept) { return kept.second.run != run; });
         std::erase_if(necks, [&](const auto& kept) { return kept.second.run != run; });
+        std::erase_if(corners, [&](const auto& kept) { return kept.second.run != run; });
         std::erase_if(widths, [&](const auto& kept) { return kept.second.run != run; });
     }
     std::shared_ptr<const plane::Gap> gap(const PairKey& key) const {

@@ -1,4 +1,5 @@
 #include "check/measures.hpp"
+#include "check/corners.hpp"
 #include "check/necks.hpp"
 #include "plane/near_boxes.hpp"
 #include <optional>
@@ -399,6 +400,8 @@ Measures measuresOf(std::span<const PlacedLetters> inscriptions, std::span<const
     }
     if (!stop.stop_requested())
         measureNecks(inscriptions, shapes, near, gaps, kept, stop, measures);
+    if (reach.corners > 0 && !stop.stop_requested())
+        measureCorners(inscriptions, shapes, reach.corners, kept, stop, measures);
     if (!stop.stop_requested())
         kept.endRun();
     return measures;

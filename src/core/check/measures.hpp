@@ -37,11 +37,20 @@ struct Overhang {
     plane::Vector at{};
 };
 
+/// What a round cutter leaves in the corners of one letter.
+struct CornersLeft {
+    double area = 0;    ///< mm²
+    plane::Vector at{}; ///< the largest
+    int inscription = 0;
+    int letter = 0;
+};
+
 struct Measures {
     std::vector<Reading> readings{};
     std::vector<Reading>
         lost{}; ///< strokes and counters that the weight change takes away, as wide as they were
     std::vector<Overhang> overhangs{};
+    std::vector<CornersLeft> corners{}; ///< when a cutter clears them
 };
 
 /// What was measured in earlier runs; shared between them. Not to be used from several threads.
@@ -65,7 +74,8 @@ class MeasureMemory {
 /// How far apart things are looked at, mm: at least as far as any limit in force.
 struct Reach {
     double gaps = 0;
-    double edges = 0; ///< as far as the margin too
+    double edges = 0;   ///< as far as the margin too
+    double corners = 0; ///< radius of the cutter that clears letters; 0 for none
     bool operator==(const Reach&) const = default;
 };
 

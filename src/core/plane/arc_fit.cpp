@@ -45,13 +45,13 @@ bool isStraight(std::span<const Vector> points, double tolerance) {
 }
 
 /// How many points from the front one stretch can take, and its sweep.
-struct Stretch {
+struct FittedArc {
     size_t last = 1;
     double sweep = 0;
 };
 
-Stretch longestFrom(std::span<const Vector> points, double tolerance) {
-    Stretch best;
+FittedArc longestFrom(std::span<const Vector> points, double tolerance) {
+    FittedArc best;
     constexpr size_t leastForArc = 3; // chords
     // Lengths are tried in growing steps, then halved: what fits nearly always fits a little shorter too.
     const auto grow = [&](auto fits, size_t from) {
@@ -109,7 +109,7 @@ ArcPath arcsThrough(std::span<const Vector> points, bool closed, double toleranc
     }
     path.start = all.front();
     for (size_t at = 0; at + 1 < all.size();) {
-        const Stretch stretch = longestFrom(std::span(all).subspan(at), tolerance);
+        const FittedArc stretch = longestFrom(std::span(all).subspan(at), tolerance);
         at += stretch.last;
         path.segments.push_back({all[at], stretch.sweep});
     }

@@ -12,7 +12,7 @@ constexpr double even = 1;
 constexpr double leastSpokeTurn = 3 * M_PI / 180;
 
 /// A point of a Voronoi edge. `cut`: it was put where that inset crosses.
-struct Place {
+struct InsetPlace {
     Vector at{};
     double inset = 0;
     int cut = -1;
@@ -40,36 +40,36 @@ class BendFinder {
 
   private:
     size_t last() const { return insets_.size() - 1; }
-    bool reaches(const Place& place, size_t inset) const {
+    bool reaches(const InsetPlace& place, size_t inset) const {
         return place.cut == int(inset) || place.inset >= insets_[inset] - even;
     }
-    void add(const Place& from, const Place& to) {
+    void add(const InsetPlace& from, const InsetPlace& to) {
         const Point a = onGrid(from.at), b = onGrid(to.at);
         if (a != b)
             bends_.push_back({a, b, from.inset, to.inset});
     }
 
     /// The part of an edge that lies inside the region, from its start to its end; empty when none does.
-    const std::vector<Place>& placesOf(const Edge& edge) {
-        std::vector<Place>& places = places_[cells_.indexOf(edge)];
+    const std::vector<InsetPlace>& placesOf(const Edge& edge) {
+        std::vector<InsetPlace>& places = places_[cells_.indexOf(edge)];
         if (!placed_[cells_.indexOf(edge)]) {
             places = edge.is_primary() ? placesBetween(edge) : placesFromCorner(edge);
-            std::vector<Place>& back = places_[cells_.indexOf(*edge.twin())];
+            std::vector<InsetPlace>& back = places_[cells_.indexOf(*edge.twin())];
             back.assign(places.rbegin(), places.rend());
             placed_[cells_.indexOf(edge)] = placed_[cells_.indexOf(*edge.twin())] = true;
         }
         return places;
     }
 
-    std::vector<Place> placesBetween(const Edge& edge) const {
+    std::vector<InsetPlace> placesBetween(const Edge& edge) const {
         if (!edge.is_finite() || !cells_.inside(edge))
             return {};
         const auto end = [&](const auto* vertex) {
             const Vector at = BoundaryCells::place(vertex);
-            return Place{at, length(cells_.foot(edge.cell(), at) - at), -1};
+            return InsetPlace{at, length(cells_.foot(edge.cell(), at) - at), -1};
         };
-        const Place from = end(edge.vertex0()), to = end(edge.vertex1());
-        std::vector<Place> places{from};
+        const InsetPlace from = end(edge.vertex0()), to = end(edge.vertex1());
+        std::vector<InsetPlace> places{from};
         if (edge.cell()->contains_segment() && edge.twin()->cell()->contains_segment())
             addCuts(from, to, places);
         else
@@ -79,28 +79,28 @@ class BendFinder {
     }
 
     /// Between a wall and its own end: upright on the wall through that corner, perhaps on both sides of it.
-    std::vector<Place> placesFromCorner(const Edge& edge) const {
+    std::vector<InsetPlace> placesFromCorner(const Edge& edge) const {
         const bool wallFirst = edge.cell()->contains_segment();
         const Cell* wall = wallFirst ? edge.cell() : edge.twin()->cell();
         const Vector corner = cells_.site(wallFirst ? edge.twin()->cell() : edge.cell());
         const Vector start = vectorOf(cells_.side(wall).from), along = vectorOf(cells_.side(wall).to) - start;
-        std::optional<Place> ends[2];
+        std::optional<InsetPlace> ends[2];
         for (size_t k = 0; k < 2; ++k)
             if (const auto* vertex = k == 0 ? edge.vertex0() : edge.vertex1())
                 if (const Vector at = BoundaryCells::place(vertex); cross(along, at - start) > 0)
-                    ends[k] = Place{at, length(at - corner), -1};
+                    ends[k] = InsetPlace{at, length(at - corner), -1};
         if (!ends[0] && !ends[1])
             return {};
-        const Place from = ends[0].value_or(Place{corner, 0, -1}),
-                    to = ends[1].value_or(Place{corner, 0, -1});
-        std::vector<Place> places{from};
+        const InsetPlace from = ends[0].value_or(InsetPlace{corner, 0, -1}),
+                         to = ends[1].value_or(InsetPlace{corner, 0, -1});
+        std::vector<InsetPlace> places{from};
         addCuts(from, to, places);
         places.push_back(to);
         return places;
     }
 
     /// Along a straight edge the inset grows evenly.
-    void addCuts(const Place& from, const Place& to, std::vector<Place>& places) const {
+    void addCuts(const InsetPlace& from, const InsetPlace& to, std::vector<InsetPlace>& places) const {
         const size_t before = places.size();
         for (size_t i = 0; i < insets_.size(); ++i) {
             if (reaches(from, i) == reaches(to, i) || from.inset == to.inset)
@@ -113,7 +113,7 @@ class BendFinder {
     }
 
     /// A bisector of a point and a wall is a parabola, that of two points a line.
-    void addCurve(const Edge& edge, std::vector<Place>& places) const {
+    void addCurve(const Edge& edge, std::vector<InsetPlace>& places) const {
         const Cell* a = edge.cell();
         const Cell* b = edge.twin()->cell();
         const Cell* wall = a->contains_segment() ? a : b->contains_segment() ? b : nullptr;
@@ -162,17 +162,17 @@ class BendFinder {
         }
     }
 
-    void addRidge(const std::vector<Place>& places) {
+    void addRidge(const std::vector<InsetPlace>& places) {
         for (size_t i = 0; i + 1 < places.size(); ++i)
             if (!reaches(places[i], last()) || !reaches(places[i + 1], last()))
                 add(places[i], places[i + 1]);
     }
 
     void addCell(const Cell& cell) {
-        std::vector<Place> chain; // round the part of the cell that lies inside
+        std::vector<InsetPlace> chain; // round the part of the cell that lies inside
         const Edge* edge = cell.incident_edge();
         do {
-            const std::vector<Place>& places = placesOf(*edge);
+            const std::vector<InsetPlace>& places = placesOf(*edge);
             chain.insert(chain.end(), places.begin(), places.end());
             edge = edge->next();
         } while (edge != cell.incident_edge());
@@ -180,7 +180,7 @@ class BendFinder {
             return;
         spokes_.clear();
         if (!cell.contains_segment())
-            for (const Place& place : chain)
+            for (const InsetPlace& place : chain)
                 if (place.inset > even && (!reaches(place, last()) || place.cut == int(last())))
                     spokes_.push_back(place);
         for (size_t i = 0; i < insets_.size(); ++i)
@@ -191,15 +191,16 @@ class BendFinder {
 
     /// The lines at one inset within a cell: from where its border rises to the inset to where it falls
     /// below.
-    void addLevel(const Cell& cell, const std::vector<Place>& chain, size_t inset) {
-        const auto below = std::ranges::find_if(chain, [&](const Place& p) { return !reaches(p, inset); });
+    void addLevel(const Cell& cell, const std::vector<InsetPlace>& chain, size_t inset) {
+        const auto below =
+            std::ranges::find_if(chain, [&](const InsetPlace& p) { return !reaches(p, inset); });
         if (below == chain.end())
             return;
         const auto start = size_t(below - chain.begin());
-        const Place* rise = nullptr;
+        const InsetPlace* rise = nullptr;
         for (size_t k = 1; k <= chain.size(); ++k) {
-            const Place& place = chain[(start + k) % chain.size()];
-            const Place& before = chain[(start + k - 1) % chain.size()];
+            const InsetPlace& place = chain[(start + k) % chain.size()];
+            const InsetPlace& before = chain[(start + k - 1) % chain.size()];
             const bool above = reaches(place, inset), wasAbove = reaches(before, inset);
             if (above && !wasAbove)
                 rise = &place;
@@ -210,7 +211,7 @@ class BendFinder {
         }
     }
 
-    void addStretch(const Cell& cell, Place from, Place to, double inset) {
+    void addStretch(const Cell& cell, InsetPlace from, InsetPlace to, double inset) {
         from.inset = to.inset = inset;
         if (cell.contains_segment()) {
             add(from, to);
@@ -222,12 +223,13 @@ class BendFinder {
         // As many pieces on each inset as on the widest, so that spokes run through their ends.
         const double step = 2 * std::acos(1 - std::min(1.0, tolerance_ / insets_[last()]));
         const int pieces = std::max(1, int(std::ceil(std::fabs(sweep) / step)));
-        Place before = from;
+        InsetPlace before = from;
         for (int i = 1; i <= pieces; ++i) {
             const double angle = start + sweep * i / pieces;
-            const Place next =
-                i == pieces ? to
-                            : Place{centre + inset * Vector{std::cos(angle), std::sin(angle)}, inset, -1};
+            const InsetPlace next =
+                i == pieces
+                    ? to
+                    : InsetPlace{centre + inset * Vector{std::cos(angle), std::sin(angle)}, inset, -1};
             add(before, next);
             if (i < pieces)
                 spokes_.push_back(next);
@@ -236,14 +238,14 @@ class BendFinder {
     }
 
     /// From a corner that reaches in outwards, through all that lies in one direction.
-    void addSpokes(Vector corner, const std::vector<Place>& chain) {
+    void addSpokes(Vector corner, const std::vector<InsetPlace>& chain) {
         const auto angleOf = [&](Vector at) { return std::atan2(at.y - corner.y, at.x - corner.x); };
-        const auto seen = std::ranges::find_if(chain, [](const Place& p) { return p.inset > even; });
+        const auto seen = std::ranges::find_if(chain, [](const InsetPlace& p) { return p.inset > even; });
         if (seen == chain.end())
             return;
         const double first = angleOf(seen->at);
         double low = 0, high = 0;
-        for (const Place& place : chain)
+        for (const InsetPlace& place : chain)
             if (place.inset > even) {
                 const double angle = between(angleOf(place.at), first);
                 low = std::min(low, angle);
@@ -253,10 +255,10 @@ class BendFinder {
             return;
         struct Spoke {
             double angle;
-            Place place;
+            InsetPlace place;
         };
         std::vector<Spoke> spokes;
-        for (const Place& place : spokes_)
+        for (const InsetPlace& place : spokes_)
             spokes.push_back({between(angleOf(place.at), first), place});
         std::ranges::sort(spokes, {}, &Spoke::angle);
         for (size_t i = 0; i < spokes.size();) {
@@ -266,7 +268,7 @@ class BendFinder {
                 ++end;
             std::sort(spokes.begin() + std::ptrdiff_t(i), spokes.begin() + std::ptrdiff_t(end),
                       [](const Spoke& a, const Spoke& b) { return a.place.inset < b.place.inset; });
-            Place before{corner, 0, -1};
+            InsetPlace before{corner, 0, -1};
             for (; i < end; ++i) {
                 add(before, spokes[i].place);
                 before = spokes[i].place;
@@ -277,9 +279,9 @@ class BendFinder {
     BoundaryCells cells_;
     std::span<const double> insets_;
     double tolerance_;
-    std::vector<std::vector<Place>> places_; ///< by Voronoi edge, when asked for
+    std::vector<std::vector<InsetPlace>> places_; ///< by Voronoi edge, when asked for
     std::vector<bool> placed_;
-    std::vector<Place> spokes_; ///< of the cell at hand
+    std::vector<InsetPlace> spokes_; ///< of the cell at hand
     std::vector<Bend> bends_;
 };
 

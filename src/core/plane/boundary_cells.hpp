@@ -20,7 +20,7 @@ template<> struct geometry_concept<bollard::plane::BoundarySide> { using type = 
 template<> struct segment_traits<bollard::plane::BoundarySide> {
     using coordinate_type = int;
     using point_type = point_data<int>;
-    static point_type get(const bollard::plane::BoundarySide& side, direction_1d end) {
+    static point_type get(const bollard::plane::BoundarySide& side, const direction_1d& end) {
         return end.to_int() ? point_type(side.to.x, side.to.y) : point_type(side.from.x, side.from.y);
     }
 };

@@ -206,8 +206,8 @@ Gap gapOf(const std::vector<Stretch>& nearA, const std::vector<Stretch>& nearB, 
 }
 
 namespace geo = boost::geometry;
-using Corner = geo::model::d2::point_xy<double>;
-using TreeBox = geo::model::box<Corner>;
+using TreeCorner = geo::model::d2::point_xy<double>;
+using TreeBox = geo::model::box<TreeCorner>;
 template<class Of> using Tree = geo::index::rtree<std::pair<TreeBox, Of>, geo::index::rstar<16>>;
 
 TreeBox treeBox(const Box& box, double reach = 0) {

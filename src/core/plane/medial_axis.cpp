@@ -11,7 +11,7 @@ using Edge = BoundaryCells::Edge;
 
 constexpr double leastFacing = 150; // degrees; see widthsOf
 constexpr double taperingSlope = 0.05, pointedSlope = 0.08;
-constexpr double leastGrowth = 100; // em / 1,000 of glyphs, 0.01 mm of shapes: as far as curves may be off
+constexpr double growthOfNecks = 100; // em / 1,000 of glyphs, 0.01 mm of shapes: as far as curves may be off
 
 double facingAt(Vector p, Vector footA, Vector footB) {
     const Vector a = footA - p, b = footB - p;
@@ -165,7 +165,7 @@ std::vector<WidthSample> widthsOf(const MedialAxis& axis, const Region& region) 
                                edge->radiusFrom > edge->radiusTo ? edge->from : edge->to, 2 * radius,
                                2 * radius});
         }
-    for (const Neck& neck : necksOf(axis, leastGrowth))
+    for (const Neck& neck : necksOf(axis, growthOfNecks))
         samples.push_back({neck.inside ? WidthKind::neck : WidthKind::throat, neck.at, neck.width, 0});
     return samples;
 }

@@ -3,6 +3,7 @@
 #include "plane/near_boxes.hpp"
 #include "plane/segment.hpp"
 #include "quantity/groups.hpp"
+#include <cassert>
 #include <map>
 #include <polyclipping/clipper.hpp>
 
@@ -38,6 +39,15 @@ Region fromClipper(const ClipperLib::Paths& paths) {
         region.rings.push_back(std::move(ring));
     }
     return region;
+}
+
+/// What can be seen of a region's promise at once: rings of three corners and more, none of them twice in a
+/// row.
+[[maybe_unused]] bool isSound(const Region& region) {
+    return std::ranges::all_of(region.rings, [](const Ring& ring) {
+        return ring.size() >= 3 && ring.front() != ring.back() &&
+               std::ranges::adjacent_find(ring) == ring.end();
+    });
 }
 
 /// Up to so many, Clipper's ways that are quadratic in points are quick enough.
@@ -119,7 +129,10 @@ Region combined(const std::vector<Ring>& subject, const std::vector<Ring>& clip,
     ClipperLib::Paths result;
     clipper.Execute(kind, result, ClipperLib::pftNonZero, ClipperLib::pftNonZero);
     Region region = fromClipper(result);
-    return few ? region : Region{untouching(region.rings)};
+    if (!few)
+        region.rings = untouching(region.rings);
+    assert(isSound(region));
+    return region;
 }
 
 /// Groups of indices whose boxes meet, directly or through others.
@@ -208,7 +221,9 @@ Region grown(const Region& region, double by, Corners corners) {
     offset.AddPaths(toClipper(region.rings), join, ClipperLib::etClosedPolygon);
     ClipperLib::Paths result;
     offset.Execute(result, by);
-    return fromClipper(result);
+    Region grownBy = fromClipper(result);
+    assert(isSound(grownBy));
+    return grownBy;
 }
 
 Region stroked(std::span<const Line> lines, double width, Ends ends) {

@@ -11,6 +11,8 @@ std::vector<Rule> rulesOf(const Milling& process, const Situation& situation) {
               {d, 1.15 * d, reason("Narrower than the cutter: it does not fit in."),
                reason("Hardly wider than the cutter, which rubs on both sides at once.")});
     addThrough(rules, situation);
+    rules.push_back({"insideCorner", Measured::insideCorner, Severity::note, Bound::least, d / 2,
+                     reason("The cutter is round: this much is left in corners, at its radius.")});
     return rules;
 }
 

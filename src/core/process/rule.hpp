@@ -18,7 +18,9 @@ enum class Measured {
     floor,           ///< what is left under sunk letters
     height,          ///< above the front side
     heightPerStroke, ///< that, in widths of the narrowest stroke
-    bedding
+    bedding,
+    thickness,   ///< of what is cut through
+    insideCorner ///< the radius that is left in corners of what is cleared
 };
 
 enum class Bound { least, most };

@@ -15,6 +15,12 @@ std::vector<Rule> rulesOf(const Torch& process, const Situation& situation) {
                reason("Narrower than the plate is thick, or than the cut: it closes up."),
                reason("So narrow for this plate that its sides come out ragged.")});
     addPair(rules, Measured::neck, "neckStop", "neckWatch", stays);
+    if (situation.working == working::Kind::pierced || situation.working == working::Kind::freeStanding) {
+        rules.push_back({"thicknessStop", Measured::thickness, Severity::stop, Bound::most, process.thickest,
+                         reason("The torch does not come out at the other side of so thick a plate.")});
+        rules.push_back({"thicknessWatch", Measured::thickness, Severity::watch, Bound::least,
+                         process.thinnest, reason("So thin a plate burns away and warps under the torch.")});
+    }
     return rules;
 }
 
@@ -22,8 +28,13 @@ std::vector<Rule> rulesOf(const Torch& process, const Situation& situation) {
 
 template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<bollard::process::Torch>() {
     using process::Torch;
-    static const PartFields fields = std::move(Describing<Torch>()
-                                                   .number("kerf", &Torch::kerf, Dimension::length, {0, 20})
-                                                   .about("how wide the cut is, mm"));
+    static const PartFields fields =
+        std::move(Describing<Torch>()
+                      .number("kerf", &Torch::kerf, Dimension::length, {0, 20})
+                      .about("how wide the cut is, mm")
+                      .number("thinnest", &Torch::thinnest, Dimension::length, {0, 1000})
+                      .about("the thinnest plate it cuts well, mm")
+                      .number("thickest", &Torch::thickest, Dimension::length, {0, 1000})
+                      .about("the thickest plate it cuts through, mm"));
     return fields;
 }

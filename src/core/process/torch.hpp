@@ -8,7 +8,8 @@ namespace bollard::process {
 /// mm.
 struct Torch {
     static constexpr std::string_view name = "torch";
-    double kerf = 1.5; ///< how wide the cut is
+    double kerf = 1.5;                    ///< how wide the cut is
+    double thinnest = 0.5, thickest = 25; ///< the plate that it cuts
     bool operator==(const Torch&) const = default;
 };
 std::vector<Rule> rulesOf(const Torch& process, const Situation& situation);

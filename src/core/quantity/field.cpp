@@ -24,7 +24,6 @@ void eachNumber(void* part, const PartFields& fields,
                                       onNumber(value, field);
                                   numbers.set(part, values);
                               },
-                              [&](const held::Reference& reference) { onWhole(reference.at(part), field); },
                               [&](const held::Part& inner) {
                                   eachNumber(inner.at(part), inner.fields(), onNumber, onWhole);
                               },

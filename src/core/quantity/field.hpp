@@ -77,9 +77,9 @@ struct Part {
     const PartFields& (*fields)();
     std::function<void(void*)> empty{}; ///< null: what a card does not say of it stays as it was
 };
-/// A part that the card tells by its place in the list of inscriptions, or by its id.
+/// An inscription by its id; a card may tell it by its place in their list too. Empty for none.
 struct Reference {
-    std::function<int&(void*)> at;
+    std::function<std::string&(void*)> at;
 };
 struct Parts {
     std::function<std::size_t(const void*)> count;
@@ -237,10 +237,8 @@ template<class Part> class Describing {
                                [read](void* part, const std::string& text) { return read(of(part), text); }});
     }
     template<class At> Describing& reference(std::string_view name, At at) {
-        add(name, held::Reference{[at](void* part) -> int& { return std::invoke(at, of(part)); }});
-        last().dimension = Dimension::count;
-        last().range = ranges::around;
-        return *this;
+        return add(name,
+                   held::Reference{[at](void* part) -> std::string& { return std::invoke(at, of(part)); }});
     }
     /// A OneOf.
     template<class At> Describing& kinds(std::string_view name, At at) {
@@ -279,8 +277,8 @@ template<class Part> class Describing {
         return *this;
     }
     /// Of a map of numbers: which names it may have.
-    Describing& knows(std::function<bool(const std::string&)> knows) {
-        std::get<held::Numbers>(last().holds).knows = std::move(knows);
+    Describing& knows(bool (*isKnown)(const std::string&)) {
+        std::get<held::Numbers>(last().holds).knows = isKnown;
         return *this;
     }
     Describing& quiet() {

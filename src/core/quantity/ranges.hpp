@@ -36,7 +36,6 @@ constexpr Range group{0, 1000};
 constexpr Range axis{-100000, 100000};
 constexpr Range feature{0, 100};
 constexpr Range letter{0, 1000000};
-constexpr Range around{-1, 100000};
 constexpr Range faceIndex{0, 65535};
 constexpr Range numberingStart{-1000000, 1000000};
 constexpr Range numberingDigits{1, 12};

@@ -58,7 +58,7 @@ struct Problem {
 };
 
 /// A value of T or the problem that kept it from being made.
-template<class T> class Result {
+template<class T> class [[nodiscard]] Result {
   public:
     Result(T value) : state_(std::move(value)) {}
     Result(Problem problem) : state_(std::move(problem)) {}

@@ -78,7 +78,7 @@ Region outlineAround(const Setting& words, const Ornament& ornament, const std::
 }
 
 Region frameOf(const Ornament& ornament, const Setting* words, const std::stop_token& stop) {
-    if (ornament.around < 0) {
+    if (ornament.around.empty()) {
         const Vector half{ornament.width / 2, ornament.height / 2};
         return bandOf(filledOf(shapeOf(ornament, -1.0 * half, half)), ornament.band);
     }
@@ -165,7 +165,7 @@ Setting set(const Ornament& ornament, const Setting* words, const Outline& edge,
     }
     setting.flat = setting.ink;
     setting.frame = setting.ink.empty() ? plane::Box{{0, 0}, {0, 0}} : setting.ink;
-    const bool goesWithWords = ornament.kind == OrnamentKind::frame && ornament.around >= 0 && words;
+    const bool goesWithWords = ornament.kind == OrnamentKind::frame && !ornament.around.empty() && words;
     if (goesWithWords)
         setting.frame = words->frame;
     if (ornament.kind == OrnamentKind::border)

@@ -26,12 +26,12 @@ constexpr int frameShapes = 4;
 struct Ornament {
     OrnamentKind kind = OrnamentKind::none;
     FrameShape shape = FrameShape::rectangle;
-    double width = 60;   ///< frame: outside; bar: its length
-    double height = 30;  ///< frame: outside; bar: how thick
-    double corner = 0;   ///< rectangle, border, bar: radius of the outer corners
-    double band = 2;     ///< frame, border: how wide the band is
-    double distance = 3; ///< border: from the edge; frame around words: from them
-    int around = -1; ///< frame: the inscription (its number on the card) it goes round; -1: of its own size
+    double width = 60;    ///< frame: outside; bar: its length
+    double height = 30;   ///< frame: outside; bar: how thick
+    double corner = 0;    ///< rectangle, border, bar: radius of the outer corners
+    double band = 2;      ///< frame, border: how wide the band is
+    double distance = 3;  ///< border: from the edge; frame around words: from them
+    std::string around{}; ///< frame: the id of the inscription it goes round; empty: of its own size
     quantity::Shared<plane::Outline>
         artwork{}; ///< closed contours are areas, open ones lines as wide as `stroke`
     double stroke = 1;

@@ -259,10 +259,10 @@ class LineSetter {
             const auto add = [&](plane::Vector q) { round.push_back(plane::onGrid(q)); };
             const auto side = [&](auto&& self, plane::Vector p, plane::Vector q, plane::Vector bentP,
                                   plane::Vector bentQ, int halvings) -> void {
-                constexpr double tolerance = 0.004 * plane::unitsPerMillimetre;
+                constexpr double bentTolerance = 0.004 * plane::unitsPerMillimetre;
                 const plane::Vector middle = 0.5 * (p + q), bentMiddle = bent(middle);
                 if (halvings == 0 || stop_.stop_requested() ||
-                    plane::distanceToSegment(bentMiddle, bentP, bentQ) <= tolerance) {
+                    plane::distanceToSegment(bentMiddle, bentP, bentQ) <= bentTolerance) {
                     add(bentQ);
                     return;
                 }

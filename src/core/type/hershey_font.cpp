@@ -15,7 +15,7 @@ struct Known {
 };
 /// How the files are called in lists; the names follow Hershey's own (plain, simplex, duplex, complex,
 /// triplex).
-constexpr std::array known{
+constexpr std::array knownFaces{
     Known{"futural", "Hershey Plain", "Simplex"},
     Known{"futuram", "Hershey Plain", "Triplex"},
     Known{"rowmans", "Hershey Roman", "Simplex"},
@@ -44,7 +44,7 @@ constexpr std::array known{
 
 const Known* knownBy(const std::string& file) {
     const std::string stem = std::filesystem::path(file).stem().string();
-    for (const Known& row : known)
+    for (const Known& row : knownFaces)
         if (row.file == stem)
             return &row;
     return nullptr;

@@ -42,7 +42,7 @@ Profile profileOf(const LineFont& font, const LineFont::Glyph& glyph) {
     return profile;
 }
 
-bool isDigit(char32_t c) {
+bool isFigure(char32_t c) {
     return c >= U'0' && c <= U'9';
 }
 
@@ -58,7 +58,7 @@ double LineFont::closer(const Glyph& first, const Glyph& second) const {
         const auto pair = kerning.find({first.code, second.code});
         return pair == kerning.end() ? 0 : pair->second;
     }
-    const bool figures = isDigit(first.code) && isDigit(second.code); // they stand in columns
+    const bool figures = isFigure(first.code) && isFigure(second.code); // they stand in columns
     if (!singleLine || figures || first.outline.contours.empty() || second.outline.contours.empty())
         return 0;
     const Profile a = profileOf(*this, first), b = profileOf(*this, second);

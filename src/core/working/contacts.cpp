@@ -9,11 +9,11 @@ namespace {
 
 using plane::Point, plane::Subdivision, plane::Triangle;
 
-using Material = std::vector<Held>;
+using Sector = std::vector<Held>;
 
 /// What of the cell's material stands between the heights that `heightOf` gives its levels.
-template<class HeightOf> Material heldIn(const Columns& columns, size_t cell, HeightOf heightOf) {
-    Material held;
+template<class HeightOf> Sector heldIn(const Columns& columns, size_t cell, HeightOf heightOf) {
+    Sector held;
     for (const Interval& interval : columns.material[cell]) {
         const Held here{heightOf(columns.levels[size_t(interval.low)]),
                         heightOf(columns.levels[size_t(interval.high)]), interval.substance};
@@ -23,12 +23,12 @@ template<class HeightOf> Material heldIn(const Columns& columns, size_t cell, He
     return held;
 }
 
-bool solidBetween(const Material& material, std::int32_t low, std::int32_t high) {
+bool solidBetween(const Sector& material, std::int32_t low, std::int32_t high) {
     return std::ranges::any_of(material, [&](const Held& i) { return i.low <= low && i.high >= high; });
 }
 
 /// Solid just below and just above `height`.
-std::pair<bool, bool> solidAround(const Material& material, std::int32_t height) {
+std::pair<bool, bool> solidAround(const Sector& material, std::int32_t height) {
     return {solidBetween(material, height - 1, height), solidBetween(material, height, height + 1)};
 }
 
@@ -72,7 +72,7 @@ class Lowered {
     explicit Lowered(Columns& columns) : columns_(columns) {}
 
     bool overlap(const Border& border) {
-        const Material left = beside(border.left, border), right = beside(border.right, border);
+        const Sector left = beside(border.left, border), right = beside(border.right, border);
         std::vector<std::int32_t> heights;
         for (const Held& held : left)
             heights.insert(heights.end(), {held.low, held.high});
@@ -91,7 +91,7 @@ class Lowered {
     static std::int32_t middle(const Level& level, const Border& border) {
         return level.slopes() ? (level.at(border.from) + level.at(border.to)) / 2 : level.height;
     }
-    Material beside(int cell, const Border& border) const {
+    Sector beside(int cell, const Border& border) const {
         return heldIn(columns_, size_t(cell), [&](const Level& level) { return middle(level, border); });
     }
     /// Lowers what stands on `height` in the cell; true when something was lowered.
@@ -153,7 +153,7 @@ std::vector<int> cellsAround(const Subdivision& plan, int start, int point) {
 }
 
 /// Around one height at a point, sectors below and above: solid must hang together, and so must the empty.
-bool pinchedAt(const std::vector<Material>& sectors, std::int32_t height) {
+bool pinchedAt(const std::vector<Sector>& sectors, std::int32_t height) {
     const size_t n = sectors.size();
     std::vector<bool> solid(2 * n); // below, then above
     for (size_t i = 0; i < n; ++i) {
@@ -185,30 +185,30 @@ bool pinchedAt(const std::vector<Material>& sectors, std::int32_t height) {
 }
 
 /// Pinched in the whole part, in the blank alone, or in the letters alone: each is written as a body.
-bool pinched(const std::vector<Material>& sectors) {
+bool pinched(const std::vector<Sector>& sectors) {
     std::set<std::int32_t> heights;
-    for (const Material& material : sectors)
+    for (const Sector& material : sectors)
         for (const Held& held : material)
             heights.insert({held.low, held.high});
-    const auto anyPinched = [&](const std::vector<Material>& some) {
+    const auto anyPinched = [&](const std::vector<Sector>& some) {
         return std::ranges::any_of(heights, [&](std::int32_t h) { return pinchedAt(some, h); });
     };
     if (anyPinched(sectors))
         return true;
     return std::ranges::any_of(std::array{Substance::blank, Substance::letters}, [&](Substance left) {
-        std::vector<Material> some = sectors;
-        for (Material& material : some)
+        std::vector<Sector> some = sectors;
+        for (Sector& material : some)
             std::erase_if(material, [&](const Held& i) { return i.substance == left; });
         return anyPinched(some);
     });
 }
 
-Material unitedMaterial(const std::vector<Material>& sectors) {
-    Material all;
-    for (const Material& material : sectors)
+Sector unitedMaterial(const std::vector<Sector>& sectors) {
+    Sector all;
+    for (const Sector& material : sectors)
         all.insert(all.end(), material.begin(), material.end());
     std::ranges::sort(all, {}, &Held::low);
-    Material result;
+    Sector result;
     for (Held next : all) {
         if (!result.empty() && next.low < result.back().high) {
             if (next.high <= result.back().high)
@@ -294,7 +294,7 @@ std::vector<Pad> padsAtPointContacts(const Columns& columns, const std::vector<P
     for (size_t p = 0; p < plan.points.size(); ++p) {
         if (borderEnds[p] <= 2)
             continue; // a point inside one ring piece has two smooth sides
-        std::vector<Material> sectors;
+        std::vector<Sector> sectors;
         for (const int cell : cellsAround(plan, someTriangle[p], int(p)))
             sectors.push_back(
                 heldIn(columns, size_t(cell), [&](const Level& level) { return level.at(int(p)); }));

@@ -1,4 +1,4 @@
-#include "app/document/recovery.hpp"
+#include "app/session/recovery.hpp"
 #include "card/card_json.hpp"
 #include "files/whole_file.hpp"
 #include <QDir>

@@ -1,4 +1,4 @@
-#include "app/document/spelling_checker.hpp"
+#include "app/session/spelling_checker.hpp"
 #include "files/whole_file.hpp"
 #include <QDir>
 #include <QStandardPaths>

@@ -1,4 +1,4 @@
-#include "app/document/card_editor.hpp"
+#include "app/session/card_editor.hpp"
 #include "card/arranging.hpp"
 #include "card/card_json.hpp"
 #include "card/ranges.hpp"

@@ -1,4 +1,4 @@
-#include "app/document/background.hpp"
+#include "app/session/background.hpp"
 #include <QThreadPool>
 #include <atomic>
 #include <mutex>

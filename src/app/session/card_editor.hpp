@@ -1,6 +1,6 @@
 // The open card: its value, its history, its file.
 #pragma once
-#include "app/document/kept_card.hpp"
+#include "app/session/kept_card.hpp"
 #include "files/whole_file.hpp"
 #include <QElapsedTimer>
 #include <QLockFile>

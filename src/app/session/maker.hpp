@@ -1,6 +1,6 @@
 // Makes the open card off the interface thread.
 #pragma once
-#include "app/document/background.hpp"
+#include "app/session/background.hpp"
 #include "card/pipeline.hpp"
 #include "check/width_counts.hpp"
 #include "drawing/flat_drawing.hpp"

@@ -1,4 +1,4 @@
-#include "app/document/kept_processes.hpp"
+#include "app/session/kept_processes.hpp"
 #include "card/card_json.hpp"
 #include "files/whole_file.hpp"
 #include "wording/wording.hpp"

@@ -1,4 +1,4 @@
-#include "app/document/drawing_reader.hpp"
+#include "app/session/drawing_reader.hpp"
 
 namespace bollard::app {
 

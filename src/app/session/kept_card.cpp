@@ -1,4 +1,4 @@
-#include "app/document/kept_card.hpp"
+#include "app/session/kept_card.hpp"
 #include <algorithm>
 
 namespace bollard::app {

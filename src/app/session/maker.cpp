@@ -1,4 +1,4 @@
-#include "app/document/maker.hpp"
+#include "app/session/maker.hpp"
 
 namespace bollard::app {
 namespace {

@@ -1,6 +1,6 @@
 // Reads drawings off the interface thread.
 #pragma once
-#include "app/document/background.hpp"
+#include "app/session/background.hpp"
 #include "artwork/artwork.hpp"
 #include <QObject>
 #include <memory>

@@ -1,6 +1,6 @@
 // Unsaved work is kept beside, and found again after a crash.
 #pragma once
-#include "app/document/card_editor.hpp"
+#include "app/session/card_editor.hpp"
 #include <QLockFile>
 #include <QThreadPool>
 #include <memory>

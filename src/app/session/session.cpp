@@ -1,0 +1,10 @@
+#include "app/session/session.hpp"
+
+namespace bollard::app {
+
+Session::Session(const QString& recoveryFolder)
+    : recovery(editor, recoveryFolder.isEmpty() ? Recovery::defaultFolder() : recoveryFolder) {
+    connect(&editor, &CardEditor::changed, this, [this] { maker.make(editor.card(), editor.folder()); });
+}
+
+} // namespace bollard::app

@@ -1,0 +1,62 @@
+#include "check/checks.hpp"
+
+namespace bollard::check {
+
+using process::Measured, process::Rule;
+using working::Kind;
+
+namespace {
+
+/// Letters that are high for their narrowest stroke.
+void checkTall(Looking& looking, int slot) {
+    const Reading* stroke = nullptr;
+    for (const Reading* reading : looking.readings(slot))
+        if (reading->kind == ReadingKind::stroke && (!stroke || reading->width < stroke->width))
+            stroke = reading;
+    if (!stroke)
+        return;
+    std::vector<Rule> limits = looking.rules(slot, Measured::heightPerStroke);
+    for (Rule& rule : limits)
+        rule.value *= stroke->width;
+    if (Finding* f =
+            looking.addBroken(slot, FindingKind::heightTall, limits, looking.letters(slot).working.height))
+        f->places.push_back(looking.place(slot, stroke->letter, stroke->at, stroke->width));
+}
+
+} // namespace
+
+void checkHeights(Looking& looking, int slot) {
+    const working::Working& w = looking.letters(slot).working;
+    if (looking.letters(slot).setting->letters.empty() || !looking.stands(slot))
+        return;
+    std::vector<Rule> least, most;
+    for (const Rule& rule : looking.rules(slot, Measured::height))
+        (rule.bound == process::Bound::least ? least : most).push_back(rule);
+    looking.addBroken(slot, FindingKind::heightLow, least, w.height);
+    looking.addBroken(slot, FindingKind::heightWorn, most, w.height);
+    checkTall(looking, slot);
+    if (looking.in.blank.kind != blank::Kind::none)
+        looking.addBroken(slot, FindingKind::beddingThin,
+                          looking.rules(w, Kind::raised, Measured::bedding, looking.letters(slot).side),
+                          w.kind == Kind::raised ? w.bedding : 0);
+}
+
+void checkDepths(Looking& looking, int slot) {
+    const working::Working& w = looking.letters(slot).working;
+    if (looking.letters(slot).setting->letters.empty())
+        return;
+    const bool onBlank = looking.in.blank.kind != blank::Kind::none;
+    const double behind = blank::depthBehind(looking.in.blank, looking.letters(slot).side);
+    if ((w.kind == Kind::sunk || w.kind == Kind::scribed) && onBlank)
+        if (Finding* f = looking.addBroken(slot, FindingKind::floorThin, looking.rules(slot, Measured::floor),
+                                           behind - w.depth))
+            f->measured = std::max(f->measured, 0.0);
+    const double through = onBlank ? behind : w.height;
+    for (const Rule& rule : looking.rules(slot, Measured::thickness))
+        looking.addBroken(slot,
+                          rule.bound == process::Bound::most ? FindingKind::thicknessBeyond
+                                                             : FindingKind::thicknessBelow,
+                          {rule}, through);
+}
+
+} // namespace bollard::check
