@@ -355,8 +355,13 @@ void FlatDrawing::paintShapes(QPainter& painter, const FlatScale& scale, const Q
             painter.setBrush(t.ink);
             break;
         case Kind::sunk:
+        case Kind::carved:
             painter.setPen(thin(t.materialEdge, 1.2));
             painter.setBrush(t.sunk);
+            break;
+        case Kind::inlaid:
+            painter.setPen(thin(t.materialEdge, 0.8));
+            painter.setBrush(t.letters);
             break;
         case Kind::scribed:
             painter.setPen(thin(t.materialEdge, 0.6));
@@ -552,8 +557,11 @@ void FlatDrawing::paintLegend(QPainter& painter, const QRectF& area, const Side&
     if (any(Kind::raised) || any(Kind::freeStanding))
         entry(Qt::NoPen, t.ink,
               any(Kind::raised) ? wording::nameOf(Kind::raised) : wording::nameOf(Kind::freeStanding));
-    if (any(Kind::sunk))
-        entry(thin(t.materialEdge), t.sunk, wording::nameOf(Kind::sunk));
+    for (const Kind cut : {Kind::sunk, Kind::carved})
+        if (any(cut))
+            entry(thin(t.materialEdge), t.sunk, wording::nameOf(cut));
+    if (any(Kind::inlaid))
+        entry(thin(t.materialEdge), t.letters, wording::nameOf(Kind::inlaid));
     if (any(Kind::scribed))
         entry(thin(t.materialEdge), t.ink, wording::nameOf(Kind::scribed));
     if (any(Kind::pierced))

@@ -284,21 +284,77 @@ QString placingSummary(const card::Card& card, int inscription) {
     return text;
 }
 
-QString summaryOf(const working::Working& working, quantity::Unit unit) {
-    switch (working.kind) {
-    case working::Kind::raised:
-        return Summaries::tr("raised %1, bedded %2")
-            .arg(shortLength(working.height, unit), shortLength(working.bedding, unit));
-    case working::Kind::sunk:
-        return Summaries::tr("sunk %1").arg(shortLength(working.depth, unit));
-    case working::Kind::pierced:
-        return Summaries::tr("pierced, cut right through");
-    case working::Kind::freeStanding:
-        return Summaries::tr("free-standing %1").arg(shortLength(working.height, unit));
-    case working::Kind::scribed:
-        return Summaries::tr("scribed %1 deep").arg(shortLength(working.depth, unit));
+QString summaryOf(const working::Edge& edge, quantity::Unit unit) {
+    const auto angle = [](double degrees) {
+        return QString::fromStdString(quantity::roundedText(degrees, 1)) + QStringLiteral("°");
+    };
+    switch (edge.kind) {
+    case working::EdgeKind::chamfer:
+        return edge.slope == 45
+                   ? Summaries::tr("chamfer %1").arg(shortLength(edge.size, unit))
+                   : Summaries::tr("chamfer %1 at %2").arg(shortLength(edge.size, unit), angle(edge.slope));
+    case working::EdgeKind::round:
+        return Summaries::tr("rounded %1").arg(shortLength(edge.size, unit));
+    case working::EdgeKind::draft:
+        return Summaries::tr("draft %1").arg(angle(edge.leaning));
+    case working::EdgeKind::crisp:
+        break;
     }
     return {};
+}
+
+QString summaryOf(const working::Working& working, quantity::Unit unit) {
+    const auto length = [&](double millimetres) { return shortLength(millimetres, unit); };
+    QStringList parts;
+    switch (working.kind) {
+    case working::Kind::raised:
+        parts << Summaries::tr("raised %1").arg(length(working.height));
+        break;
+    case working::Kind::sunk:
+        parts << Summaries::tr("sunk %1").arg(length(working.depth));
+        break;
+    case working::Kind::pierced:
+        parts << Summaries::tr("pierced, cut right through");
+        break;
+    case working::Kind::freeStanding:
+        parts << Summaries::tr("free-standing %1").arg(length(working.height));
+        break;
+    case working::Kind::scribed:
+        parts << Summaries::tr("scribed %1 deep").arg(length(working.depth));
+        break;
+    case working::Kind::carved:
+        parts << Summaries::tr("carved at %1° up to %2 deep")
+                     .arg(QString::fromStdString(quantity::roundedText(working.angle, 1)),
+                          length(working.depth));
+        break;
+    case working::Kind::inlaid:
+        parts << Summaries::tr("inlaid %1").arg(length(working.depth));
+        if (working.clearance > 0)
+            parts << Summaries::tr("clearance %1").arg(length(working.clearance));
+        break;
+    }
+    if (working::hasEdge(working.kind) && working.edge.kind != working::EdgeKind::crisp)
+        parts << summaryOf(working.edge, unit);
+    if (working.kind == working::Kind::raised) {
+        if (working.foot > 0)
+            parts << Summaries::tr("foot %1").arg(length(working.foot));
+        parts << Summaries::tr("bedded %1").arg(length(working.bedding));
+    }
+    return parts.join(QStringLiteral(", "));
+}
+
+QString nameOf(working::EdgeKind kind) {
+    switch (kind) {
+    case working::EdgeKind::chamfer:
+        return Summaries::tr("chamfer");
+    case working::EdgeKind::round:
+        return Summaries::tr("round");
+    case working::EdgeKind::draft:
+        return Summaries::tr("draft");
+    case working::EdgeKind::crisp:
+        break;
+    }
+    return Summaries::tr("crisp");
 }
 
 QString nameOf(working::Kind kind) {
@@ -313,6 +369,10 @@ QString nameOf(working::Kind kind) {
         return Summaries::tr("free-standing");
     case working::Kind::scribed:
         return Summaries::tr("scribed");
+    case working::Kind::carved:
+        return Summaries::tr("carved");
+    case working::Kind::inlaid:
+        return Summaries::tr("inlaid");
     }
     return {};
 }

@@ -26,6 +26,8 @@ QString summaryOf(const blank::Blank& blank, quantity::Unit unit);
 QString letteringSummary(const card::Card& card, int inscription);
 QString placingSummary(const card::Card& card, int inscription);
 QString summaryOf(const working::Working& working, quantity::Unit unit);
+/// "chamfer 0.4"; empty for a crisp one.
+QString summaryOf(const working::Edge& edge, quantity::Unit unit);
 QString summaryOf(const process::Process& process, quantity::Unit unit);
 /// "filament print".
 QString nameOfProcess(std::string_view kind);
@@ -41,6 +43,7 @@ QString nameOf(setting::SizeBy by);
 /// "in its impression".
 QString nameOf(setting::ReadingSide side);
 QString nameOf(working::Kind kind);
+QString nameOf(working::EdgeKind kind);
 /// "stroke", "gap".
 QString nameOf(check::ReadingKind kind);
 QString nameOf(setting::OrnamentKind kind);

@@ -84,6 +84,80 @@ double farthestOff(const working::Columns& columns, const working::Change& chang
     return most;
 }
 
+/// What lies beyond the outline under a profile that ends at 0 as far out as it reaches; mm3. From the areas
+/// of the grown letter.
+double beyond(const plane::Region& letter, const working::Profile& profile) {
+    constexpr int steps = 48;
+    const double reach = profile.reach();
+    double sum = 0, before = plane::areaOf(letter);
+    for (int i = 1; i <= steps; ++i) {
+        const double area = plane::areaOf(plane::grown(letter, reach * i / steps));
+        sum += (area - before) * profile.at(reach * (i - 0.5) / steps);
+        before = area;
+    }
+    return sum / squareUnits / plane::unitsPerMillimetre;
+}
+/// The same within the outline, of a profile that is level beyond its reach.
+double within(const plane::Region& letter, const working::Profile& profile) {
+    constexpr int steps = 48;
+    const double reach = profile.reach();
+    double sum = 0, before = plane::areaOf(letter);
+    for (int i = 1; i <= steps; ++i) {
+        const double area = plane::areaOf(plane::grown(letter, -reach * i / steps));
+        sum += (before - area) * profile.at(reach * (i - 0.5) / steps);
+        before = area;
+    }
+    return (sum + before * profile.at(reach)) / squareUnits / plane::unitsPerMillimetre;
+}
+
+/// Workings with edges, and by how much each changes the volume of the plate.
+struct Edged {
+    working::Working working{};
+    double (*change)(const plane::Region&);
+};
+working::Working edged(Kind kind, working::EdgeKind edge, double size, double leaning = 5, double foot = 0) {
+    working::Working w;
+    w.kind = kind;
+    w.height = 1.6;
+    w.depth = 0.8;
+    w.edge = {edge, size, 45, leaning};
+    w.foot = foot;
+    return w;
+}
+const std::vector<Edged>& workingsWithEdges() {
+    using working::EdgeKind;
+    using Letter = const plane::Region&;
+    const auto area = [](Letter l) { return plane::areaOf(l) / squareUnits; };
+    static const auto areaOf = area;
+    static const std::vector<Edged> all{
+        {edged(Kind::raised, EdgeKind::round, 0.5, 5, 0.6),
+         [](Letter l) {
+             return within(l, working::roundedTop(1.6, 0.5)) + beyond(l, working::filletedFoot(0.6));
+         }},
+        {edged(Kind::raised, EdgeKind::draft, 0, 9),
+         [](Letter l) { return within(l, working::draftedTop(1.6, 9)); }},
+        {edged(Kind::raised, EdgeKind::draft, 0, -9),
+         [](Letter l) {
+             working::Profile above = working::draftedTop(1.6, 9);
+             for (auto& step : above.steps)
+                 step.height = plane::toUnits(1.6) - step.height;
+             return areaOf(l) * 1.6 + beyond(l, above);
+         }},
+        {edged(Kind::sunk, EdgeKind::chamfer, 0.5),
+         [](Letter l) { return -areaOf(l) * 0.8 + beyond(l, working::chamferedMouth(0.5)); }},
+        {edged(Kind::sunk, EdgeKind::round, 0.6),
+         [](Letter l) { return -areaOf(l) * 0.8 + beyond(l, working::roundedMouth(0.6)); }},
+        {edged(Kind::sunk, EdgeKind::draft, 0, 12),
+         [](Letter l) { return within(l, working::draftedTop(-0.8, 12)); }},
+        {edged(Kind::pierced, EdgeKind::chamfer, 0.7),
+         [](Letter l) { return -areaOf(l) * 4 + beyond(l, working::chamferedMouth(0.7)); }},
+        {edged(Kind::carved, EdgeKind::crisp, 0),
+         [](Letter l) { return within(l, working::carvedFloor(0.8, 60)); }},
+        {edged(Kind::inlaid, EdgeKind::crisp, 0), [](Letter) { return 0.0; }},
+    };
+    return all;
+}
+
 const plane::Region plate{{{{-400000, -400000}, {600000, -400000}, {600000, 600000}, {-400000, 600000}}}};
 constexpr double thickness = 4, plateVolume = 100 * 100 * thickness;
 
@@ -109,7 +183,8 @@ class EveryLetterTest : public QObject {
                                                  {Kind::sunk, plateVolume - area * 0.8},
                                                  {Kind::pierced, plateVolume - area * thickness}}) {
                 const auto columns = working::columnsOf(working::changesOf(
-                    plate, thickness, std::vector<working::Worked>{{{kind, 1.6, 0.8, 0.4}, letter}}));
+                    plate, thickness,
+                    std::vector<working::Worked>{{edged(kind, working::EdgeKind::crisp, 0), letter}}));
                 const QString where = QString("%1 U+%2 kind %3").arg(face).arg(uint(c), 4, 16).arg(int(kind));
                 QVERIFY2(columns, qPrintable(where));
                 const body::Mesh mesh = body::meshOf(*columns);
@@ -137,10 +212,15 @@ class EveryLetterTest : public QObject {
                                    working::levelAt(-0.4),
                                    working::chamferedTop(1.6, 0.6),
                                    working::Substance::letters,
-                                   Change::Reaches::down};
-            const Change carved{
-                letter, Change::Does::take, working::carvedFloor(3, 60), working::levelAt(1000),
-                {},     Change::Reaches::no};
+                                   Change::Reaches::down,
+                                   false};
+            const Change carved{letter,
+                                Change::Does::take,
+                                working::carvedFloor(3, 60),
+                                working::levelAt(1000),
+                                {},
+                                Change::Reaches::no,
+                                false};
             const double run = std::tan(M_PI / 6);
             const std::array expected{plateVolume + area * 1.0 + wedgeUnder(letter, 1, 0.6),
                                       plateVolume - wedgeUnder(letter, run, 3)};
@@ -167,6 +247,33 @@ class EveryLetterTest : public QObject {
                 ++which;
             }
         }
+    }
+
+    /// Each letter has some of the workings, so that all are seen by many.
+    void everyEdgeOfEveryLetterIsClosedAndOfTheRightVolume_data() {
+        everyLetterGivesAClosedBodyOfTheRightVolume_data();
+    }
+    void everyEdgeOfEveryLetterIsClosedAndOfTheRightVolume() {
+        QFETCH(QString, face);
+        const auto typeface = faceOf(face);
+        QVERIFY(typeface);
+        size_t next = 0;
+        for (const auto& [c, letter] : lettersOf(typeface))
+            for (int turn = 0; turn < 2; ++turn) {
+                const size_t which = next++ % workingsWithEdges().size();
+                const auto& [working, change] = workingsWithEdges()[which];
+                const QString where = QString("%1 U+%2 working %3").arg(face).arg(uint(c), 4, 16).arg(which);
+                const auto columns = working::columnsOf(
+                    working::changesOf(plate, thickness, std::vector<working::Worked>{{working, letter}}));
+                QVERIFY2(columns, qPrintable(where));
+                const body::Mesh mesh = body::meshOf(*columns);
+                QVERIFY2(body::faultsOf(mesh).none(), qPrintable(where));
+                const double wanted = change(letter);
+                const double off = std::fabs(body::volumeOf(mesh) - plateVolume - wanted);
+                const double area = plane::areaOf(letter) / squareUnits;
+                QVERIFY2(off <= 2e-3 * std::fabs(wanted) + 1e-3 * area,
+                         qPrintable(where + QString(": off by %1 of %2").arg(off).arg(wanted)));
+            }
     }
 };
 QTEST_GUILESS_MAIN(EveryLetterTest)

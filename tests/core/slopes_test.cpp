@@ -21,6 +21,10 @@ Change raised(plane::Region region, working::Profile top) {
     return {std::move(region), Change::Does::add,  working::levelAt(-0.4),
             std::move(top),    Substance::letters, Change::Reaches::down};
 }
+Change around(Change change) {
+    change.outside = true;
+    return change;
+}
 Change cut(plane::Region region, working::Profile floor) {
     return {std::move(region),  Change::Does::take, std::move(floor), {{{0, working::farUp}}}, {},
             Change::Reaches::no};
@@ -31,9 +35,11 @@ double heldAt(const std::vector<Change>& changes,
               const std::vector<std::unique_ptr<plane::BoundaryIndex>>& edges, plane::Point p) {
     std::vector<std::pair<double, double>> held;
     for (size_t i = 0; i < changes.size(); ++i) {
-        if (!plane::contains(changes[i].region, p))
-            continue;
         const double inset = edges[i]->distanceTo(plane::vectorOf(p), 300000);
+        const double reach = std::max(changes[i].floor.reach(), changes[i].roof.reach());
+        const bool within = plane::contains(changes[i].region, p);
+        if (changes[i].outside ? within || inset > reach : !within)
+            continue;
         double low = changes[i].floor.at(inset);
         const double high = changes[i].roof.at(inset);
         if (changes[i].reaches == Change::Reaches::down) {
@@ -122,7 +128,17 @@ class Random {
     }
     Change change() {
         const double size = between(0.2, 0.9);
-        switch (below(8)) {
+        switch (below(11)) {
+        case 8:
+            return around(cut(region(), working::chamferedMouth(size, between(20, 60))));
+        case 9:
+            return around(cut(region(), working::roundedMouth(size, 0.05)));
+        case 10: {
+            Change foot = raised(region(), working::filletedFoot(size, 0.05));
+            foot.floor = working::levelAt(0);
+            foot.reaches = Change::Reaches::no;
+            return around(foot);
+        }
         case 0:
             return raised(region(), working::levelAt(between(0.5, 2)));
         case 1:
@@ -180,6 +196,21 @@ class SlopesTest : public QObject {
         const double frustum = 0.5 / 6 * (60 + 9 * 5 + 4 * 9.5 * 5.5);
         QVERIFY(std::fabs(body::volumeOf(body::meshOf(*working::columnsOf(changes))) -
                           (1800 + 60 * 1.5 + frustum)) < 1e-6);
+    }
+
+    void aMouthIsCutExactlyRoundACut() {
+        // An L: at its inner corner the mouth's two slopes meet in a valley, at the others they turn.
+        const plane::Region corner =
+            plane::united(std::vector<plane::Region>{{{box(5, 5, 15, 7)}}, {{box(5, 5, 7, 15)}}});
+        const std::vector<Change> changes{working::changesOf(plate, thickness).front(),
+                                          cut(corner, working::levelAt(-2)),
+                                          around(cut(corner, working::chamferedMouth(0.5)))};
+        QCOMPARE(faultIn(changes), QString());
+        // Along 40 mm of edges a triangle; at five corners a cone's quarter, at the inner one a pyramid less.
+        const double along = 40 * 0.125, cones = 5 * M_PI / 4 * 0.25 * 0.5 / 3, inner = 0.25 * 0.5 / 3;
+        const double expected = 1800 - 36 * 2 - along - cones + inner;
+        const double volume = body::volumeOf(body::meshOf(*working::columnsOf(changes)));
+        QVERIFY2(std::fabs(volume - expected) < 2e-3, qPrintable(QString("%1 %2").arg(volume).arg(expected)));
     }
 
     void aStrokeNarrowerThanItsChamfersEndsInARidge() {

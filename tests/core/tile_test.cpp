@@ -38,7 +38,7 @@ class TileTest : public QObject {
         const auto all = samples::made(card);
         const working::Tiling tiling = working::tilingOf(
             all.lettering->blank,
-            working::lettersOf(all.lettering->blank, all.lettering->inscriptions, "front", "back"));
+            working::lettersOf(all.lettering->blank, all.lettering->inscriptions, "front", "back", 3));
         for (const working::TileLetters& tile : tiling.tiles) {
             for (const working::PlanLetter& letter : tile.letters)
                 QVERIFY(letter.slot != 1 || letter.letter > 0);

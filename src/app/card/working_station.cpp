@@ -60,6 +60,16 @@ void WorkingStation::refresh() {
                 ? tr("Its outline is cut as a line as wide as the stroke.")
                 : tr("Cut as a line as wide as the stroke: along single lines, or along outlines."));
         break;
+    case working::Kind::carved:
+        told_->setText(
+            tr("As a V-bit leaves it: deeper where strokes are wider, with a flat floor at the full depth."));
+        break;
+    case working::Kind::inlaid:
+        told_->setText(
+            working.clearance > 0
+                ? tr("A piece of a second material, glued into a pocket a little wider than it is.")
+                : tr("A second material, flush with the front."));
+        break;
     case working::Kind::freeStanding:
         told_->setText(tr("Letters by themselves, without a blank."));
         break;

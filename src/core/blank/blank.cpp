@@ -4,6 +4,7 @@
 #include "plane/near_boxes.hpp"
 #include "quantity/field.hpp"
 #include <algorithm>
+#include <cmath>
 
 namespace bollard::blank {
 namespace {
@@ -35,6 +36,22 @@ double depthBehind(const Blank& blank, std::string_view side) {
 double turnOf(const Blank& blank, std::string_view side) {
     const std::string_view round = shapeOf(blank).round;
     return !round.empty() && sideOf(blank, side) == round ? sizeOf(blank, side).x : 0;
+}
+
+Edge edgeOf(const Blank& blank) {
+    if (blank.kind != Kind::plate && blank.kind != Kind::disc)
+        return {};
+    Edge edge = deciding(blank.edge);
+    const plane::Vector size = sizeOf(blank);
+    const double room = blank.edgeBoth ? blank.thickness / 2 : blank.thickness,
+                 across = std::min(size.x, size.y) / 2;
+    const double tangent = std::tan(edge.slope * M_PI / 180);
+    if (edge.kind == EdgeKind::chamfer)
+        edge.size = tangent > 0 ? std::min({edge.size, across, room / tangent}) : 0;
+    if (edge.kind == EdgeKind::round)
+        edge.size = std::min({edge.size, across, room});
+    const bool none = edge.kind == EdgeKind::draft ? edge.leaning == 0 : !(edge.size > 0);
+    return none ? Edge{} : edge;
 }
 
 std::span<const Hole> drilledIn(const Blank& blank) {
@@ -189,7 +206,7 @@ template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<boll
 }
 
 template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<bollard::blank::Blank>() {
-    using blank::Blank, blank::Kind;
+    using blank::Blank, blank::Edge, blank::EdgeKind, blank::Kind;
     static constexpr std::array kinds{Named{Kind::none, "none"}, Named{Kind::plate, "plate"},
                                       Named{Kind::disc, "disc"}, Named{Kind::bar, "bar"}};
     const auto plate = [](const Blank& b) { return b.kind == Kind::plate; };
@@ -225,6 +242,22 @@ template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<boll
                       .number("margin", &Blank::margin, Dimension::length, ranges::margin)
                       .when(any)
                       .about("how near words may come to edges and holes, mm")
+                      .part("edge", &Blank::edge)
+                      .orNumber<Edge>(
+                          [](Edge& edge, double radius) {
+                              edge.kind = EdgeKind::round;
+                              edge.size = radius;
+                          },
+                          ranges::edge)
+                      .when(wall)
+                      .quiet()
+                      .about("along the outline, not of holes; with `draft` the back is larger than the "
+                             "front. A number is "
+                             "the radius of a round one")
+                      .flag("edgeBoth", &Blank::edgeBoth)
+                      .when(wall)
+                      .quiet()
+                      .about("the edge is at the back too")
                       .parts("holes", &Blank::holes)
                       .when(wall)
                       .about("round holes through the blank"));

@@ -1,5 +1,6 @@
 // The piece that carries the words.
 #pragma once
+#include "blank/edge.hpp"
 #include "plane/region.hpp"
 #include "quantity/fields_of.hpp"
 #include <span>
@@ -30,6 +31,8 @@ struct Blank {
     double thickness = 3;  ///< plate, disc
     double margin = 3;     ///< how near the words may come to the edges
     std::vector<Hole> holes{};
+    Edge edge{};           ///< plate, disc: along the outline, not of holes
+    bool edgeBoth = false; ///< at the back too
     bool operator==(const Blank&) const = default;
 };
 
@@ -47,6 +50,9 @@ plane::Vector sizeOf(const Blank& blank, std::string_view side = {});
 double depthBehind(const Blank& blank, std::string_view side = {});
 /// The circumference, mm, of a side that goes all the way round; 0 for others.
 double turnOf(const Blank& blank, std::string_view side = {});
+
+/// The edge along the outline, no larger than there is room for; crisp where that kind of blank has none.
+Edge edgeOf(const Blank& blank);
 
 /// Its holes; none where that kind of blank takes none.
 std::span<const Hole> drilledIn(const Blank& blank);

@@ -1,5 +1,6 @@
 // Where the plan of a blank's side stands in space.
 #pragma once
+#include "blank/edge.hpp"
 #include "plane/development.hpp"
 #include "space/vertex.hpp"
 #include <functional>
@@ -25,6 +26,9 @@ struct Panel {
     plane::Region outline{};        ///< on the plan
     plane::Cuts cuts{};             ///< where triangles must end; empty where the panel is flat
     double thickness = 0;           ///< mm, of a wall
+    Edge edge{};                    ///< of a flat wall, along `edged`; draft: the back is larger
+    bool edgeBehind = false;        ///< at the back too
+    plane::Region edged{};          ///< the outline without holes
     /// For each point of the plan; null: the point itself, its height along z.
     std::function<Ray(plane::Point)> frontRay{};
     std::function<Ray(plane::Point)>

@@ -82,8 +82,8 @@ A limit is named by its working and what it limits, for example `"limits": {"rai
 openings; where letters are cut, of the land that stays. With the defaults above, on something worn and 3 mm thick, they
 start as:
 
-| process | limit | raised | free-standing | sunk | scribed | pierced |
-|---|---|---|---|---|---|---|
+| process | limit | raised | free-standing | sunk | scribed | pierced | carved | inlaid |
+|---|---|---|---|---|---|---|---|---|
 )";
 
 /// Sections of their own; other parts are told where they are.
@@ -188,7 +188,7 @@ class Table {
         for (const Section& section : sections())
             if (section.fields == part.fields)
                 return put(field, prefix, "as below", "below");
-        put(field, prefix, "as below", "object");
+        put(field, prefix, "as below", part.fromNumber ? "object, or " + textOf(field.range) : "object");
         write(part.fields(), prefix + std::string(field.name) + ".");
     }
     void row(const Field& field, const std::string& prefix, void*, const held::Parts& parts) {
@@ -211,7 +211,8 @@ class Table {
 std::string limits() {
     using working::Kind;
     std::string text = limitsHead;
-    constexpr std::array workings{Kind::raised, Kind::freeStanding, Kind::sunk, Kind::scribed, Kind::pierced};
+    constexpr std::array workings{Kind::raised,  Kind::freeStanding, Kind::sunk,  Kind::scribed,
+                                  Kind::pierced, Kind::carved,       Kind::inlaid};
     decltype(process::Process::kind)::eachKind([&]<class One>(std::type_identity<One>) {
         std::vector<std::string_view> names;
         for (const Kind kind : workings)

@@ -147,6 +147,7 @@ class Fields {
         return std::nullopt;
     }
     bool isText(const char* name) const { return has(name) && object_[name].is_string(); }
+    bool isNumber(const char* name) const { return has(name) && object_[name].is_number(); }
     template<class Each> void eachMember(Each each) const {
         for (const auto& [name, value] : object_.items())
             each(name, value);
@@ -224,6 +225,10 @@ class PartReader {
         if (json_.has(name())) {
             if (inner.empty)
                 inner.empty(part_);
+            if (double number = 0; inner.fromNumber && json_.isNumber(name())) {
+                json_.number(name(), field_->range, number);
+                return inner.fromNumber(part_, number);
+            }
             PartReader(json_.within(name()), inner.at(part_)).read(inner.fields());
         }
     }
@@ -301,6 +306,8 @@ Json merged(const Json& file, const Members& was, const Members& now) {
             const bool same = parts ? inner->second.own == innerWas->second.own : before && *before == value;
             if (!always && !same && result.contains(name) && now.unsaid.contains(name))
                 result.erase(name); // it goes without saying, and no longer matters
+            else if (result.contains(name) && inner != now.within.end() && !result[name].is_object())
+                result[name] = same ? result[name] : inner->second.whole();
             else if (result.contains(name) && inner != now.within.end())
                 result[name] = merged(result[name], parts ? innerWas->second : Members{}, inner->second);
             else if (result.contains(name))

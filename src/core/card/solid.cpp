@@ -34,11 +34,20 @@ std::vector<working::Change> changesOn(const blank::Panel& panel, const plane::R
         return working::workedOf(working::lettersOn(box, lettering.inscriptions, letters, behind, {}), stop);
     };
     return working::changesOf(outline, panel.wall() ? panel.thickness : working::endless, worked(false),
-                              worked(true));
+                              worked(true), working::edgeChanges(panel));
 }
 
 bool isFlatWall(const blank::Panel& panel) {
     return panel.wall() && !panel.frontRay;
+}
+
+/// Where nothing of a wall's edge reaches.
+plane::Region withinEdge(const blank::Panel& panel) {
+    double reach = 0;
+    for (const working::Change& change : working::edgeChanges(panel))
+        if (!change.outside)
+            reach = std::max({reach, double(change.floor.reach()), double(change.roof.reach())});
+    return reach > 0 ? plane::grown(panel.outline, -reach) : panel.outline;
 }
 
 /// The tiles of a flat wall, those that are not known made side by side.
@@ -170,9 +179,13 @@ bool reachesRim(const blank::Panel& panel, std::span<const working::Change> chan
         return false;
     const plane::Box box = plane::boxOf(panel.outline);
     for (const working::Change& change : changes.subspan(1)) {
-        const plane::Box own = plane::boxOf(change.region);
+        plane::Box own = plane::boxOf(change.region);
         if (own.empty())
             continue;
+        if (change.outside) {
+            const std::int32_t reach = std::max(change.floor.reach(), change.roof.reach());
+            own = {own.low - plane::Point{reach, reach}, own.high + plane::Point{reach, reach}};
+        }
         if (own.low.y <= box.low.y || own.high.y >= box.high.y)
             return true;
         if (!panel.cuts.around && !plane::without(change.region, panel.outline).empty())
@@ -248,11 +261,11 @@ Solid solidOf(const Lettering& lettering, std::shared_ptr<const std::vector<blan
     }
     working::Tiling tiling;
     for (const blank::Panel& panel : *solid.panels) {
-        std::vector<working::PlanLetter> left =
-            working::lettersOf(panel.outline, lettering.inscriptions, panel.front, panel.back);
+        std::vector<working::PlanLetter> left = working::lettersOf(panel.outline, lettering.inscriptions,
+                                                                   panel.front, panel.back, panel.thickness);
         plane::Region around = panel.outline;
         if (isFlatWall(panel)) {
-            tiling = working::tilingOf(panel.outline, left);
+            tiling = working::tilingOf(withinEdge(panel), left);
             const auto tiles = tilesOf(panel, lettering, tiling.tiles, memory, stop);
             for (size_t i = 0; i < tiles.size(); ++i) {
                 if (!tiles[i]) {

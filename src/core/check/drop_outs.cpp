@@ -8,8 +8,7 @@ namespace {
 using working::PlacedLetters;
 
 bool standing(const PlacedLetters& letters) {
-    return letters.working.kind == working::Kind::raised ||
-           letters.working.kind == working::Kind::freeStanding;
+    return !working::cuts(letters.working.kind);
 }
 
 /// Without a blank the main piece is the largest that joins at least two letters.

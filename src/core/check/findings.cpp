@@ -81,6 +81,11 @@ constexpr std::array<AboutKind, findingKinds> kinds{{
      reason("Too thick to cut through"), ""},
     {FindingKind::thicknessBelow, "thicknessBelow", Station::blank, Told::limit, false, reason("Thin to cut"),
      ""},
+    {FindingKind::strokeFlat, "strokeFlat", Station::working, Told::limit, false,
+     reason("Wide strokes with a flat floor"),
+     reason("The depth ends before the flanks meet in the middle of these strokes. A greater depth carves "
+            "them to "
+            "a point.")},
     {FindingKind::cornerRounded, "cornerRounded", Station::process, Told::area, false,
      reason("Corners stay round"), ""},
     {FindingKind::solidFailed, "solidFailed", Station::working, Told::nothing, false,

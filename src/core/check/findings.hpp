@@ -46,11 +46,12 @@ enum class FindingKind {
     landNarrow,      ///< between two holes, or a hole and the edge
     thicknessBeyond, ///< thicker than can be cut through
     thicknessBelow,  ///< thinner than can be cut well
+    strokeFlat,    ///< a carved stroke is wider than its depth allows, so its floor is flat; limit: how wide
     cornerRounded, ///< the cutter leaves material in corners; measured: mm² of all letters, limit: its radius
     solidFailed,   ///< the solid could not be built; subject: where
     outlineMended
 };
-constexpr int findingKinds = 37;
+constexpr int findingKinds = 38;
 
 /// Where a finding is mended by hand.
 enum class Station { blank, lettering, placing, working, process, output };

@@ -1,4 +1,5 @@
 #include "check/checks.hpp"
+#include <cmath>
 
 namespace bollard::check {
 
@@ -21,6 +22,14 @@ void checkTall(Looking& looking, int slot) {
     if (Finding* f =
             looking.addBroken(slot, FindingKind::heightTall, limits, looking.letters(slot).working.height))
         f->places.push_back(looking.place(slot, stroke->letter, stroke->at, stroke->width));
+}
+
+const Reading* widestStroke(const Looking& looking, int slot) {
+    const Reading* widest = nullptr;
+    for (const Reading* reading : looking.readings(slot))
+        if (reading->kind == ReadingKind::stroke && (!widest || reading->width > widest->width))
+            widest = reading;
+    return widest;
 }
 
 } // namespace
@@ -47,9 +56,21 @@ void checkDepths(Looking& looking, int slot) {
         return;
     const bool onBlank = looking.in.blank.kind != blank::Kind::none;
     const double behind = blank::depthBehind(looking.in.blank, looking.letters(slot).side);
-    if ((w.kind == Kind::sunk || w.kind == Kind::scribed) && onBlank)
+    double deepest = w.depth;
+    if (w.kind == Kind::carved) {
+        const Reading* const widest = widestStroke(looking, slot);
+        const double cap = 2 * w.depth * std::tan(w.angle / 2 * M_PI / 180); // figure: 2 D tan(a/2)
+        deepest = widest ? w.depth * std::min(1.0, widest->width / cap) : 0;
+        if (widest && widest->width > cap) {
+            looking.addNumber(FindingKind::strokeFlat, Severity::note, slot, widest->width, cap);
+            looking.found.back().whenAbove = true;
+            looking.found.back().places.push_back(
+                looking.place(slot, widest->letter, widest->at, widest->width));
+        }
+    }
+    if (working::leavesFloor(w.kind) && onBlank)
         if (Finding* f = looking.addBroken(slot, FindingKind::floorThin, looking.rules(slot, Measured::floor),
-                                           behind - w.depth))
+                                           behind - deepest))
             f->measured = std::max(f->measured, 0.0);
     const double through = onBlank ? behind : w.height;
     for (const Rule& rule : looking.rules(slot, Measured::thickness))

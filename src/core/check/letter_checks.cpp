@@ -79,7 +79,7 @@ void checkReadingSide(Looking& looking, int slot) {
     const Kind kind = looking.letters(slot).working.kind;
     const bool noImpression = reading == setting::ReadingSide::impression && kind == Kind::pierced;
     const bool behindBlank = reading == setting::ReadingSide::throughBack &&
-                             (kind == Kind::raised || kind == Kind::sunk || kind == Kind::scribed) &&
+                             (kind == Kind::raised || working::leavesFloor(kind)) &&
                              looking.in.blank.kind != blank::Kind::none;
     if (noImpression || behindBlank)
         looking.found.push_back(

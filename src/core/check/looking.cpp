@@ -1,4 +1,5 @@
 #include "check/looking.hpp"
+#include "check/worst_height.hpp"
 #include <algorithm>
 #include <functional>
 
@@ -37,11 +38,20 @@ Looking::Looking(const FindingInput& input)
       corners_(bySlot(in.measures.corners, in.inscriptions.size())) {
     for (const PlacedLetters& letters : in.inscriptions)
         rules_.push_back(rulesOf(in, letters.working, letters.working.kind, letters.side));
+    const WorstHeight worst(in.inscriptions, [&](std::string_view side) {
+        return in.blank.kind == blank::Kind::none ? 0 : blank::depthBehind(in.blank, side);
+    });
+    for (size_t slot = 0; slot < readings_.size(); ++slot)
+        for (const Reading*& reading : readings_[slot])
+            if (const double width = worst.width(*reading); width != reading->width) {
+                worst_.push_back(*reading);
+                worst_.back().width = width;
+                reading = &worst_.back();
+            }
 }
 
 bool Looking::stands(int slot) const {
-    const Kind kind = letters(slot).working.kind;
-    return kind == Kind::raised || kind == Kind::freeStanding;
+    return !working::cuts(letters(slot).working.kind);
 }
 
 std::vector<Rule> Looking::rules(int slot, Measured what) const {

@@ -2,6 +2,7 @@
 // finds.
 #pragma once
 #include "check/findings.hpp"
+#include <deque>
 #include <map>
 
 namespace bollard::check {
@@ -63,6 +64,7 @@ class Looking {
                   const std::vector<ReadingKind>& readings);
 
   private:
+    std::deque<Reading> worst_; ///< readings at another height than the side's
     std::vector<std::vector<const Reading*>> readings_, lost_;
     std::vector<std::vector<const Overhang*>> overhangs_;
     std::vector<std::vector<const CornersLeft*>> corners_;

@@ -260,11 +260,12 @@ void addGap(const PairGap& measured, std::span<const PlacedLetters> inscriptions
                         toMillimetres(sample.distance),
                         toMillimetres(sample.length),
                         pair.slot,
-                        pair.letter};
+                        pair.letter,
+                        pair.otherSlot};
         out.readings.push_back(reading);
         if (!ofBoth)
             continue;
-        reading.inscription = pair.otherSlot;
+        std::swap(reading.inscription, reading.beside);
         reading.letter = pair.other;
         out.readings.push_back(reading);
     }

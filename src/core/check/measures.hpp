@@ -27,6 +27,7 @@ struct Reading {
     double length = 0;   ///< how much of the letter it stands for; the gauge counts by it
     int inscription = 0; ///< its slot in the placed letters
     int letter = 0;      ///< its place in Setting::letters
+    int beside = -1;     ///< gap: the slot of the other letter
 };
 
 /// A letter that does not lie wholly on the blank: it crosses an edge, covers a hole, or lies outside.

@@ -8,7 +8,7 @@ std::vector<Rule> rulesOf(const Filament& process, const Situation& situation) {
     using working::Kind;
     const double line = std::round(1.05e6 * process.nozzle) / 1e6; // 0.42 for 0.4, not 0.42000000000000004
     const Kind kind = situation.working;
-    const bool standing = !working::cuts(kind), sunk = kind == Kind::sunk || kind == Kind::scribed;
+    const bool standing = !working::cuts(kind);
     std::vector<Rule> rules;
     addWidths(rules, situation,
               {line, 2 * line, reason("Thinner than one printed line: the printer leaves it out."),
@@ -22,7 +22,7 @@ std::vector<Rule> rulesOf(const Filament& process, const Situation& situation) {
             {2 * line, 0,
              reason("This place alone holds two parts together, and two printed lines do not fit into it."),
              ""});
-    if (sunk) {
+    if (working::leavesFloor(kind)) {
         constexpr auto shows =
             reason("So few layers are left under the letters that the floor shows through or tears.");
         addPair(rules, Measured::floor, "floorStop", "floorWatch",

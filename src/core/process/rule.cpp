@@ -27,7 +27,7 @@ void addWorn(std::vector<Rule>& rules, const Situation& situation) {
 
 void addThrough(std::vector<Rule>& rules, const Situation& situation) {
     constexpr double hair_mm = 0.001;
-    if (situation.working == working::Kind::sunk || situation.working == working::Kind::scribed)
+    if (working::leavesFloor(situation.working))
         addPair(rules, Measured::floor, "floorStop", {},
                 {hair_mm, 0, reason("Nothing is left under the letters."), ""});
 }

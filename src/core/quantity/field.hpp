@@ -75,7 +75,8 @@ struct TextRows {
 struct Part {
     std::function<void*(void*)> at;
     const PartFields& (*fields)();
-    std::function<void(void*)> empty{}; ///< null: what a card does not say of it stays as it was
+    std::function<void(void*)> empty{};              ///< null: what a card does not say of it stays as it was
+    std::function<void(void*, double)> fromNumber{}; ///< null: it cannot be told by a number alone
 };
 /// An inscription by its id; a card may tell it by its place in their list too. Empty for none.
 struct Reference {
@@ -211,14 +212,24 @@ template<class Part> class Describing {
     }
     /// Some fields of a part, or of this one under a name of their own.
     template<class At> Describing& part(std::string_view name, At at, const PartFields& (*fields)()) {
-        return add(name,
-                   held::Part{[at](void* part) -> void* { return &std::invoke(at, of(part)); }, fields, {}});
+        return add(
+            name,
+            held::Part{[at](void* part) -> void* { return &std::invoke(at, of(part)); }, fields, {}, {}});
     }
     /// A part of which a card says all or nothing.
     template<class At> Describing& wholePart(std::string_view name, At at) {
         using Inner = std::remove_cvref_t<std::invoke_result_t<At, Part&>>;
         part(name, at);
         std::get<held::Part>(last().holds).empty = [at](void* part) { std::invoke(at, of(part)) = Inner{}; };
+        return *this;
+    }
+    /// The part told last may be told by a number alone, within the range.
+    template<class Inner> Describing& orNumber(void (*take)(Inner&, double), Range range) {
+        std::get<held::Part>(last().holds).fromNumber =
+            [take, at = std::get<held::Part>(last().holds).at](void* part, double number) {
+                take(*static_cast<Inner*>(at(part)), number);
+            };
+        last().range = range;
         return *this;
     }
     template<class At> Describing& parts(std::string_view name, At at) {

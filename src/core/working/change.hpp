@@ -23,6 +23,9 @@ struct Change {
     /// reaches to it: no hollow is shut in.
     enum class Reaches { no, down, up };
     Reaches reaches = Reaches::no;
+    /// Not within the region but around it, as far as the profiles reach: they start at its outline and count
+    /// outwards.
+    bool outside = false;
 };
 
 } // namespace bollard::working

@@ -1,5 +1,6 @@
 // What each kind of working does to the material.
 #pragma once
+#include "blank/panel.hpp"
 #include "working/change.hpp"
 #include "working/working.hpp"
 #include <span>
@@ -22,9 +23,12 @@ std::vector<Change> changesOf(const Worked& worked, double thickness_mm);
 /// outwards.
 Change fromBehind(Change change, double thickness_mm);
 
-/// The blank, then all that is worked on its front, then what is from behind, whose regions are as seen from
-/// the front, in their order.
+/// What the broken edge of a flat wall puts and takes.
+std::vector<Change> edgeChanges(const blank::Panel& panel);
+
+/// The blank with its edge, then all that is worked on its front, then what is from behind, whose regions are
+/// as seen from the front, in their order.
 std::vector<Change> changesOf(const plane::Region& blank, double thickness_mm, std::span<const Worked> worked,
-                              std::span<const Worked> behind = {});
+                              std::span<const Worked> behind = {}, std::vector<Change> edge = {});
 
 } // namespace bollard::working

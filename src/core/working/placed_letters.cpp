@@ -4,22 +4,6 @@
 
 namespace bollard::working {
 
-Working deciding(const Working& working) {
-    switch (working.kind) {
-    case Kind::raised:
-        return {working.kind, working.height, 0, working.bedding};
-    case Kind::freeStanding:
-        return {working.kind, working.height, 0, 0};
-    case Kind::sunk:
-        return {working.kind, 0, working.depth, 0};
-    case Kind::scribed: // the same material as sunk
-        return {Kind::sunk, 0, working.depth, 0};
-    case Kind::pierced:
-        break;
-    }
-    return {working.kind, 0, 0, 0};
-}
-
 PlacedLetters::PlacedLetters(int number, std::shared_ptr<const setting::Setting> letters,
                              const setting::Placing& placing, const Working& how)
     : inscription(number), setting(std::move(letters)), place(*setting, placing), working(how),

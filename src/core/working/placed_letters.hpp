@@ -46,7 +46,4 @@ std::vector<Worked> workedOf(std::span<const WorkedLetters> letters, const std::
 std::vector<Worked> workedOf(std::span<const PlacedLetters> inscriptions, const std::stop_token& stop = {},
                              std::string_view side = {});
 
-/// The fields of a working that decide the material; the others are only kept.
-Working deciding(const Working& working);
-
 } // namespace bollard::working

@@ -22,6 +22,30 @@ std::int32_t Profile::at(double inset) const {
     return steps.back().height;
 }
 
+Profile cappedAt(const Profile& profile, double height) {
+    const std::int32_t most = toUnits(height);
+    Profile capped;
+    capped.steps.clear();
+    for (const Profile::Step& step : profile.steps) {
+        if (!capped.steps.empty()) {
+            const Profile::Step& before = profile.steps[size_t(&step - profile.steps.data()) - 1];
+            if ((before.height < most) != (step.height < most) && before.height != most &&
+                step.height != most) {
+                const double t = (double(most) - before.height) / (double(step.height) - before.height);
+                const auto at = plane::onGrid(before.inset + t * (double(step.inset) - before.inset));
+                if (at > before.inset && at < step.inset)
+                    capped.steps.push_back({at, most});
+            }
+        }
+        capped.steps.push_back({step.inset, std::min(step.height, most)});
+    }
+    // Where nothing changes any more it is level.
+    while (capped.steps.size() > 1 &&
+           capped.steps.back().height == capped.steps[capped.steps.size() - 2].height)
+        capped.steps.pop_back();
+    return capped;
+}
+
 Profile levelAt(double height) {
     return {{{0, toUnits(height)}}};
 }
@@ -44,7 +68,23 @@ Profile roundedTop(double height, double radius, double tolerance) {
 }
 
 Profile draftedTop(double height, double degrees) {
-    return {{{0, 0}, {toUnits(height * std::tan(radians(degrees))), toUnits(height)}}};
+    return {{{0, 0}, {toUnits(std::fabs(height) * std::tan(radians(degrees))), toUnits(height)}}};
+}
+
+Profile chamferedMouth(double size, double angle) {
+    return {{{0, -toUnits(size * std::tan(radians(angle)))}, {toUnits(size), 0}}};
+}
+
+Profile roundedMouth(double radius, double tolerance) {
+    // The top of what stays, seen from the cut.
+    return roundedTop(0, radius, tolerance);
+}
+
+Profile filletedFoot(double radius, double tolerance) {
+    Profile profile = roundedTop(0, radius, tolerance);
+    for (Profile::Step& step : profile.steps)
+        step.height = -step.height;
+    return profile;
 }
 
 Profile carvedFloor(double depth, double angle) {

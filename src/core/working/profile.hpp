@@ -21,14 +21,23 @@ struct Profile {
     bool operator==(const Profile&) const = default;
 };
 
+/// No higher than that (mm): where the slope passes it, it goes on level.
+Profile cappedAt(const Profile& profile, double height);
 /// The same height everywhere. All of these take mm and degrees.
 Profile levelAt(double height);
 /// A top `height` high whose edge is broken by `size`, measured along the side, at `angle` to it.
 Profile chamferedTop(double height, double size, double angle = 45);
 /// A top whose edge is rounded with that radius, within `tolerance`.
 Profile roundedTop(double height, double radius, double tolerance = 0.01);
-/// Walls that lean inwards by `degrees` from upright; the outline is true at the side.
+/// Walls that lean inwards by `degrees` from upright, up or (height below 0) down to `height`; the outline is
+/// true at the side.
 Profile draftedTop(double height, double degrees);
+/// What a broken edge takes away beside a cut, by the distance from the cut: from `size` * tan(angle) below
+/// the side up to it.
+Profile chamferedMouth(double size, double angle = 45);
+Profile roundedMouth(double radius, double tolerance = 0.01);
+/// A fillet beside what stands up, by the distance from it: from `radius` above the side down to it.
+Profile filletedFoot(double radius, double tolerance = 0.01);
 /// A floor that falls from the outline as a cutter of that included angle leaves it, no deeper than `depth`
 /// below the side.
 Profile carvedFloor(double depth, double angle);

@@ -55,6 +55,17 @@ int signOf(std::int64_t difference) {
     return difference > rounding ? 1 : difference < -rounding ? -1 : 0;
 }
 
+/// All around the region, farther than `reach` and its own border's reach.
+plane::Region aroundOf(const plane::Region& region, std::int32_t reach) {
+    const plane::Box box = plane::boxOf(region);
+    const std::int32_t by = 3 * reach + 100;
+    const Point low = box.low - Point{by, by}, high = box.high + Point{by, by};
+    plane::Region around{{{low, {high.x, low.y}, high, {low.x, high.y}}}};
+    for (const plane::Ring& ring : region.rings)
+        around.rings.emplace_back(ring.rbegin(), ring.rend());
+    return around;
+}
+
 } // namespace
 
 Slopes::Slopes(std::span<const Change> changes, std::int32_t turn) : changes_(changes), turn_(turn) {
@@ -67,16 +78,26 @@ Slopes::Slopes(std::span<const Change> changes, std::int32_t turn) : changes_(ch
             for (const Profile::Step& step : profile->steps)
                 if (step.inset > 0)
                     insets.insert(step.inset);
-        sloping_[i].insets.assign(insets.begin(), insets.end());
+        Sloping& sloping = sloping_[i];
+        sloping.insets.assign(insets.begin(), insets.end());
+        sloping.region = change.outside ? aroundOf(change.region, sloping.insets.back()) : change.region;
     }
 }
 
 void Slopes::addBends(std::vector<LayerEdge>& edges) {
     for (auto& [change, sloping] : sloping_) {
-        const plane::Region& region = changes_[change].region;
+        const plane::Region& region = sloping.region;
         const std::vector<double> insets(sloping.insets.begin(), sloping.insets.end());
+        // Around a region, beyond the reach lies the border of what was looked at.
+        plane::Box within = plane::boxOf(changes_[change].region);
+        const plane::Point reach{sloping.insets.back() + 2, sloping.insets.back() + 2};
+        within = {within.low - reach, within.high + reach};
         for (const plane::Bend& bend : plane::bendsOf(region, insets, chord)) {
-            edges.push_back({bend.from, bend.to, LayerEdge::crease});
+            const bool outside = changes_[change].outside;
+            if (outside && !(within.meets({bend.from, bend.from}) && within.meets({bend.to, bend.to})))
+                continue;
+            const bool last = outside && bend.fromInset == insets.back() && bend.toInset == insets.back();
+            edges.push_back({bend.from, bend.to, last ? int(change) : LayerEdge::crease});
             sloping.known.try_emplace(bend.from, bend.fromInset);
             sloping.known.try_emplace(bend.to, bend.toInset);
         }

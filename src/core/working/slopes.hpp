@@ -33,6 +33,7 @@ class Slopes {
     /// What is known of one change whose profiles slope.
     struct Sloping {
         std::vector<std::int32_t> insets{}; ///< where a profile bends, ascending, without 0
+        plane::Region region{};             ///< within which insets are measured
         std::unordered_map<plane::Point, double, plane::PointHash> known{};
         std::unique_ptr<const plane::BoundaryIndex> boundary{};
     };

@@ -9,10 +9,9 @@ namespace {
 
 constexpr std::int32_t room = 500; // grid units; pads where columns only touch are smaller
 
-plane::Box withRoom(plane::Box box) {
-    box.low = box.low - plane::Point{room, room};
-    box.high = box.high + plane::Point{room, room};
-    return box;
+plane::Box withRoom(plane::Box box, std::int32_t beyond) {
+    const plane::Point by{room + beyond, room + beyond};
+    return {box.low - by, box.high + by};
 }
 
 /// On the plan, which sees the back through the front.
@@ -117,17 +116,19 @@ class Boxes {
 } // namespace
 
 std::vector<PlanLetter> lettersOf(const plane::Region& blank, std::span<const PlacedLetters> inscriptions,
-                                  std::string_view front, std::string_view behind) {
+                                  std::string_view front, std::string_view behind, double thickness_mm) {
     const plane::Box whole = plane::boxOf(blank);
     std::vector<PlanLetter> letters;
     for (size_t slot = 0; slot < inscriptions.size(); ++slot) {
         const bool back = inscriptions[slot].side != front;
         if (back && (behind.empty() || inscriptions[slot].side != behind))
             continue;
+        const std::int32_t beyond = plane::toUnits(reachBeyond(inscriptions[slot].working, thickness_mm));
         for (size_t i = 0; i < inscriptions[slot].onSide.size(); ++i) {
             const plane::Box box = plane::boxOf(inscriptions[slot].onSide[i]);
             if (!box.empty())
-                letters.push_back({int(slot), int(i), back, withRoom(back ? behindBlank(whole, box) : box)});
+                letters.push_back(
+                    {int(slot), int(i), back, withRoom(back ? behindBlank(whole, box) : box, beyond)});
         }
     }
     return letters;

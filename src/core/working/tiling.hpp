@@ -24,9 +24,10 @@ struct Tiling {
     std::vector<PlanLetter> rest{};
 };
 
-/// All letters of a panel, in card order. `behind` is the name of a wall's back side; empty: it has none.
+/// All letters of a panel so thick, in card order. `behind` is the name of a wall's back side; empty: it has
+/// none.
 std::vector<PlanLetter> lettersOf(const plane::Region& blank, std::span<const PlacedLetters> inscriptions,
-                                  std::string_view front, std::string_view behind);
+                                  std::string_view front, std::string_view behind, double thickness_mm);
 
 /// `letters` in card order. O(n log n) for letters whose boxes hardly meet.
 Tiling tilingOf(const plane::Region& blank, const std::vector<PlanLetter>& letters);

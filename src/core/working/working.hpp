@@ -1,37 +1,64 @@
 // How letters meet the blank.
 #pragma once
+#include "blank/edge.hpp"
 #include "plane/region.hpp"
-#include "quantity/fields_of.hpp"
 #include <string_view>
 
 namespace bollard::working {
+
+using blank::Edge, blank::EdgeKind;
 
 enum class Kind {
     raised,
     sunk,
     pierced,
     freeStanding,
-    scribed ///< lines cut as wide as the stroke: those of a single-line typeface, or along outlines
+    scribed, ///< lines cut as wide as the stroke: those of a single-line typeface, or along outlines
+    carved,  ///< sunk as a V-bit leaves it: deeper where strokes are wider
+    inlaid   ///< a second material, flush with the front
 };
-constexpr int kinds = 5;
+constexpr int kinds = 7;
 
-/// Lengths in mm, all above 0 (bedding from 0). Fields of other kinds are kept, so that trying another kind
-/// and going back loses nothing.
+/// Lengths in mm, all above 0 but where from 0 is told; angles in degrees. Fields of other kinds are kept, so
+/// that trying another kind and going back loses nothing.
 struct Working {
     Kind kind = Kind::raised;
-    double height = 1.6;  ///< raised, free-standing: above the front side
-    double depth = 0.8;   ///< sunk, scribed: below the front side
-    double bedding = 0.4; ///< raised: how far the letters reach into the blank
+    double height = 1.6;   ///< raised, free-standing: above the front side
+    double depth = 0.8;    ///< sunk, scribed, inlaid: below the front side; carved: at most
+    double bedding = 0.4;  ///< raised, from 0: how far the letters reach into the blank
+    double angle = 60;     ///< carved: between the flanks
+    Edge edge{};           ///< raised, free-standing: of the top; sunk, pierced: of the mouth
+    double foot = 0;       ///< raised, from 0: radius of the fillet where letters meet the blank
+    double colourFrom = 0; ///< raised, from 0: up to here they are of the blank's material
+    double clearance = 0;  ///< inlaid, from 0: between the inlay and the walls around it
     bool operator==(const Working&) const = default;
 };
 
-/// raised, sunk, pierced, free-standing, scribed.
+/// raised, sunk, pierced, free-standing, scribed, carved, inlaid.
 std::string_view nameOf(Kind kind);
 
 /// Whether it takes material away.
 inline bool cuts(Kind kind) {
-    return kind == Kind::sunk || kind == Kind::pierced || kind == Kind::scribed;
+    return kind != Kind::raised && kind != Kind::freeStanding;
 }
+/// Whether a floor is left under it.
+inline bool leavesFloor(Kind kind) {
+    return cuts(kind) && kind != Kind::pierced;
+}
+/// Whether its edges can be broken.
+inline bool hasEdge(Kind kind) {
+    return kind == Kind::raised || kind == Kind::freeStanding || kind == Kind::sunk || kind == Kind::pierced;
+}
+
+/// The edge of letters so worked, on material so thick (mm), no larger than there is room for; crisp where
+/// the kind has none.
+Edge edgeOf(const Working& working, double thickness_mm);
+/// How far beyond their outline letters reach, mm: the mouths of cuts, feet, clearance, walls that lean
+/// outwards.
+double reachBeyond(const Working& working, double thickness_mm);
+
+/// The fields of a working that decide the material; the others as they start.
+Working deciding(const Working& working);
 
 /// All letters that are worked alike, as one region on the side.
 struct Worked {

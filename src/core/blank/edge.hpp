@@ -1,0 +1,29 @@
+// How the edge of a surface is broken.
+#pragma once
+#include "quantity/fields_of.hpp"
+
+namespace bollard::blank {
+
+enum class EdgeKind {
+    crisp,
+    chamfer, ///< cut off at an angle
+    round,   ///< a quarter of a circle
+    draft    ///< no edge is broken: the walls lean, the outline being true at the side
+};
+constexpr int edgeKinds = 4;
+
+/// mm and degrees. What other kinds use is kept.
+struct Edge {
+    EdgeKind kind = EdgeKind::crisp;
+    double size = 0.4;  ///< chamfer: measured along the side; round: the radius
+    double slope = 45;  ///< chamfer: between it and the side
+    double leaning = 5; ///< draft: of the walls, from upright; below 0 they lean outwards
+    bool operator==(const Edge&) const = default;
+};
+
+/// The numbers of the kind; of others as they start.
+Edge deciding(const Edge& edge);
+
+} // namespace bollard::blank
+
+template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<bollard::blank::Edge>();
