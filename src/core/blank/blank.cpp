@@ -50,7 +50,8 @@ Edge edgeOf(const Blank& blank) {
         edge.size = tangent > 0 ? std::min({edge.size, across, room / tangent}) : 0;
     if (edge.kind == EdgeKind::round)
         edge.size = std::min({edge.size, across, room});
-    const bool none = edge.kind == EdgeKind::draft ? edge.leaning == 0 : !(edge.size > 0);
+    const double leans = blank.thickness * std::tan(std::fabs(edge.leaning) * M_PI / 180);
+    const bool none = (edge.kind == EdgeKind::draft ? leans : edge.size) < leastEdge;
     return none ? Edge{} : edge;
 }
 

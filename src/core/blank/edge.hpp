@@ -21,6 +21,9 @@ struct Edge {
     bool operator==(const Edge&) const = default;
 };
 
+/// Smaller than this, mm, nothing is broken off or put on.
+constexpr double leastEdge = 0.002;
+
 /// The numbers of the kind; of others as they start.
 Edge deciding(const Edge& edge);
 

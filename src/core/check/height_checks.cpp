@@ -14,7 +14,7 @@ void checkTall(Looking& looking, int slot) {
     for (const Reading* reading : looking.readings(slot))
         if (reading->kind == ReadingKind::stroke && (!stroke || reading->width < stroke->width))
             stroke = reading;
-    if (!stroke)
+    if (!stroke || !(stroke->width > 0)) // that it is too thin is told elsewhere
         return;
     std::vector<Rule> limits = looking.rules(slot, Measured::heightPerStroke);
     for (Rule& rule : limits)

@@ -29,7 +29,7 @@ constexpr Range height{0.01, 500};
 constexpr Range bedding{0, 500};
 constexpr Range stroke{0.01, 50};
 constexpr Range edge{0.01, 50};
-constexpr Range edgeAngle{-30, 85};
+constexpr Range edgeAngle{-45, 80};
 constexpr Range foot{0, 50};
 constexpr Range bitAngle{5, 170};
 constexpr Range clearance{0, 5};

@@ -373,10 +373,11 @@ Setting setToMeasure(const std::string& words, const std::shared_ptr<const type:
     };
     double low = scaleOfCapitals(smallest_mm), high = scaleOfCapitals(largest_mm);
     double scale = scaleOfCapitals(start_mm), scaleBefore = 0, measureBefore = 0;
-    Setting best;
-    double missedBy = std::numeric_limits<double>::infinity();
+    double best = scale, missedBy = std::numeric_limits<double>::infinity();
+    Laying straight = laying; // words are measured as they would stand on straight lines
+    straight.baseline = {};
     for (int tries = 0; tries < mostTries && !stop.stop_requested(); ++tries) {
-        Setting setting = setAtScale(words, typeface, style, scale, laying, stop);
+        const Setting setting = setAtScale(words, typeface, style, scale, straight, stop);
         if (setting.letters.empty())
             return setting; // nothing to measure at any size
         const double measured = measureOf(setting, style.sizeBy);
@@ -384,11 +385,14 @@ Setting setToMeasure(const std::string& words, const std::shared_ptr<const type:
                                            : std::numeric_limits<double>::max(); // worse than any words
         if (missed < missedBy) {
             missedBy = missed;
-            best = std::move(setting);
+            best = scale;
         }
         if (missed <= near_mm)
             break;
         (measured < style.size ? low : high) = scale;
+        constexpr double narrow = 1e-3, far = 0.02; // between such ends no words are so far off: it jumps
+        if (high - low <= narrow * high && missedBy > far * style.size)
+            break;
         const double steepness = (measured - measureBefore) / (scale - scaleBefore);
         double next = scale + (style.size - measured) / steepness;
         if (!(next > low && next < high)) // ends are tried too: the answer may lie just there
@@ -399,7 +403,7 @@ Setting setToMeasure(const std::string& words, const std::shared_ptr<const type:
             break;
         scale = next;
     }
-    return best;
+    return setAtScale(words, typeface, style, best, laying, stop);
 }
 
 } // namespace

@@ -44,10 +44,9 @@ std::vector<Change> standing(const Worked& worked, double foot, Change::Reaches 
         changes.push_back(leaningOut(worked, Change::Does::add, w.height, -edge.leaning));
         changes.back().substance = Substance::letters;
     }
-    if (w.kind == Kind::raised && w.foot > 0)
-        changes.push_back({worked.region, Change::Does::add, levelAt(0),
-                           filletedFoot(std::min(w.foot, w.height)), Substance::letters, Change::Reaches::no,
-                           true});
+    if (const double fillet = footOf(w); fillet > 0)
+        changes.push_back({worked.region, Change::Does::add, levelAt(0), filletedFoot(fillet),
+                           Substance::letters, Change::Reaches::no, true});
     if (colourFrom > 0) {
         // The same once more, up to where the colour changes: what is put later is what it is of.
         std::vector<Change> below;
@@ -112,7 +111,7 @@ std::vector<Change> carved(const Worked& worked, double thickness) {
 std::vector<Change> inlaid(const Worked& worked, double thickness) {
     const Working& w = worked.working;
     Worked pocket = worked;
-    if (w.clearance > 0)
+    if (w.clearance >= leastEdge)
         pocket.region = plane::grown(worked.region, w.clearance * plane::unitsPerMillimetre);
     std::vector<Change> changes = cut(pocket, levelAt(-w.depth), thickness);
     changes.push_back(

@@ -2,6 +2,7 @@
 #include "quantity/groups.hpp"
 #include <array>
 #include <map>
+#include <optional>
 #include <set>
 
 namespace bollard::working {
@@ -71,8 +72,24 @@ class Lowered {
   public:
     explicit Lowered(Columns& columns) : columns_(columns) {}
 
+    /// Of all material, and of each substance, which is a body of its own too.
     bool overlap(const Border& border) {
         const Sector left = beside(border.left, border), right = beside(border.right, border);
+        const auto only = [](Sector sector, Substance substance) {
+            std::erase_if(sector, [&](const Held& held) { return held.substance != substance; });
+            return sector;
+        };
+        if (overlap(border, left, right))
+            return true;
+        return std::ranges::any_of(
+            std::array{Substance::blank, Substance::letters}, [&](Substance substance) {
+                return overlap(border, only(left, substance), only(right, substance), substance);
+            });
+    }
+
+  private:
+    bool overlap(const Border& border, const Sector& left, const Sector& right,
+                 std::optional<Substance> substance = {}) {
         std::vector<std::int32_t> heights;
         for (const Held& held : left)
             heights.insert(heights.end(), {held.low, held.high});
@@ -80,14 +97,13 @@ class Lowered {
             const auto [leftBelow, leftAbove] = solidAround(left, height);
             const auto [rightBelow, rightAbove] = solidAround(right, height);
             if (leftBelow && !leftAbove && !rightBelow && rightAbove)
-                return lowerFoot(border.right, border, height);
+                return lowerFoot(border.right, border, height, substance);
             if (!leftBelow && leftAbove && rightBelow && !rightAbove)
-                return lowerFoot(border.left, border, height);
+                return lowerFoot(border.left, border, height, substance);
         }
         return false;
     }
 
-  private:
     static std::int32_t middle(const Level& level, const Border& border) {
         return level.slopes() ? (level.at(border.from) + level.at(border.to)) / 2 : level.height;
     }
@@ -95,13 +111,20 @@ class Lowered {
         return heldIn(columns_, size_t(cell), [&](const Level& level) { return middle(level, border); });
     }
     /// Lowers what stands on `height` in the cell; true when something was lowered.
-    bool lowerFoot(int cell, const Border& border, std::int32_t height) {
-        for (Interval& interval : columns_.material[size_t(cell)])
-            if (middle(columns_.levels[size_t(interval.low)], border) == height) {
-                interval.low = lowered(interval.low);
-                return true;
-            }
-        return false;
+    bool lowerFoot(int cell, const Border& border, std::int32_t height, std::optional<Substance> substance) {
+        std::vector<Interval>& material = columns_.material[size_t(cell)];
+        const auto foot = std::ranges::find_if(material, [&](const Interval& interval) {
+            return middle(columns_.levels[size_t(interval.low)], border) == height &&
+                   interval.substance == substance.value_or(interval.substance);
+        });
+        if (foot == material.end())
+            return false;
+        const int from = foot->low, to = lowered(from);
+        for (Interval& below : material) // what it stands on gives way
+            if (columns_.levels[size_t(below.high)] == columns_.levels[size_t(from)])
+                below.high = to;
+        foot->low = to;
+        return true;
     }
     int lowered(int level) {
         const auto [known, isNew] = known_.try_emplace(level, int(columns_.levels.size()));

@@ -58,8 +58,9 @@ int signOf(std::int64_t difference) {
 /// All around the region, farther than `reach` and its own border's reach.
 plane::Region aroundOf(const plane::Region& region, std::int32_t reach) {
     const plane::Box box = plane::boxOf(region);
-    const std::int32_t by = 3 * reach + 100;
-    const Point low = box.low - Point{by, by}, high = box.high + Point{by, by};
+    const double by = 3.0 * reach + 100;
+    const Point low = plane::onGrid(plane::vectorOf(box.low) - plane::Vector{by, by}),
+                high = plane::onGrid(plane::vectorOf(box.high) + plane::Vector{by, by});
     plane::Region around{{{low, {high.x, low.y}, high, {low.x, high.y}}}};
     for (const plane::Ring& ring : region.rings)
         around.rings.emplace_back(ring.rbegin(), ring.rend());
@@ -78,6 +79,8 @@ Slopes::Slopes(std::span<const Change> changes, std::int32_t turn) : changes_(ch
             for (const Profile::Step& step : profile->steps)
                 if (step.inset > 0)
                     insets.insert(step.inset);
+        if (insets.empty())
+            continue; // smaller than the grid
         Sloping& sloping = sloping_[i];
         sloping.insets.assign(insets.begin(), insets.end());
         sloping.region = change.outside ? aroundOf(change.region, sloping.insets.back()) : change.region;

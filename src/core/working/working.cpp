@@ -33,7 +33,8 @@ Edge edgeOf(const Working& working, double thickness_mm) {
         edge.size = std::min(edge.size, room);
     if (edge.kind == EdgeKind::chamfer)
         edge.size = std::min(edge.size, room / tangent(edge.slope));
-    const bool none = edge.kind == EdgeKind::draft ? edge.leaning == 0 : !(edge.size > 0);
+    const bool none = edge.kind == EdgeKind::draft ? room * std::fabs(tangent(edge.leaning)) < leastEdge
+                                                   : !(edge.size >= leastEdge);
     return none || (edge.kind == EdgeKind::chamfer && !(edge.slope > 0)) ? Edge{} : edge;
 }
 
@@ -48,8 +49,13 @@ double reachBeyond(const Working& working, double thickness_mm) {
     if (edge.kind == EdgeKind::draft && edge.leaning < 0)
         reach = rise * tangent(-edge.leaning);
     if (working.kind == Kind::raised)
-        reach = std::max(reach, working.foot);
+        reach = std::max(reach, footOf(working));
     return working.kind == Kind::inlaid ? working.clearance : reach;
+}
+
+double footOf(const Working& working) {
+    const double foot = working.kind == Kind::raised ? std::min(working.foot, working.height) : 0;
+    return foot < leastEdge ? 0 : foot;
 }
 
 Working deciding(const Working& working) {

@@ -6,7 +6,7 @@
 
 namespace bollard::working {
 
-using blank::Edge, blank::EdgeKind;
+using blank::Edge, blank::EdgeKind, blank::leastEdge;
 
 enum class Kind {
     raised,
@@ -53,6 +53,8 @@ inline bool hasEdge(Kind kind) {
 /// The edge of letters so worked, on material so thick (mm), no larger than there is room for; crisp where
 /// the kind has none.
 Edge edgeOf(const Working& working, double thickness_mm);
+/// The fillet at the foot of raised letters, mm, no larger than they are high; 0 for none.
+double footOf(const Working& working);
 /// How far beyond their outline letters reach, mm: the mouths of cuts, feet, clearance, walls that lean
 /// outwards.
 double reachBeyond(const Working& working, double thickness_mm);
