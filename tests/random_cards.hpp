@@ -15,6 +15,8 @@ class RandomCards {
         card.blank.kind = static_cast<bollard::blank::Kind>(random_() % 3);
         card.blank.thickness = between(1, 6);
         card.blank.corner = between(0, 10);
+        card.blank.edge = edge();
+        card.blank.edgeBoth = random_() % 2 == 0;
         for (auto holes = random_() % 3; holes > 0; --holes)
             card.blank.holes.push_back({between(0, 120), between(0, 45), between(1, 8)});
         for (auto count = 1 + random_() % 3; count > 0; --count)
@@ -24,6 +26,15 @@ class RandomCards {
             for (bollard::card::Inscription& inscription : card.inscriptions)
                 inscription.side = random_() % 4 == 0 ? "back" : "";
         return card;
+    }
+    bollard::blank::Edge edge() {
+        bollard::blank::Edge made;
+        if (random_() % 2)
+            made.kind = static_cast<bollard::blank::EdgeKind>(random_() % bollard::blank::edgeKinds);
+        made.size = between(0.05, 0.9);
+        made.slope = between(20, 70);
+        made.leaning = between(-12, 20);
+        return made;
     }
     bollard::card::Inscription inscription() { return inscription({}); }
     bollard::setting::Ornament ornament() { return someOrnament(); }
@@ -67,6 +78,14 @@ class RandomCards {
         made.working.height = between(0.4, 4);
         made.working.depth = between(0.2, blank.thickness);
         made.working.bedding = random_() % 2 ? between(0, 1) : 0;
+        made.working.edge = edge();
+        made.working.angle = between(20, 120);
+        if (random_() % 3 == 0)
+            made.working.foot = between(0.05, 1);
+        if (random_() % 4 == 0)
+            made.working.colourFrom = between(0.1, 2);
+        if (random_() % 2)
+            made.working.clearance = between(0.02, 0.3);
         made.cutsOut = random_() % 5 == 0;
         if (random_() % 2)
             made.baseline = baseline();

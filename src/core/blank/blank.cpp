@@ -43,7 +43,7 @@ Edge edgeOf(const Blank& blank) {
         return {};
     Edge edge = deciding(blank.edge);
     const plane::Vector size = sizeOf(blank);
-    const double room = blank.edgeBoth ? blank.thickness / 2 : blank.thickness,
+    const double room = (blank.edgeBoth ? blank.thickness / 2 : blank.thickness) - uprightLeft,
                  across = std::min(size.x, size.y) / 2;
     const double tangent = std::tan(edge.slope * M_PI / 180);
     if (edge.kind == EdgeKind::chamfer)

@@ -23,6 +23,9 @@ struct Edge {
 
 /// Smaller than this, mm, nothing is broken off or put on.
 constexpr double leastEdge = 0.002;
+/// So much of an upright wall stays beside an edge, mm: material that tapers to nothing could meet other in a
+/// line only.
+constexpr double uprightLeft = 0.01;
 
 /// The numbers of the kind; of others as they start.
 Edge deciding(const Edge& edge);

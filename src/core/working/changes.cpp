@@ -44,8 +44,8 @@ std::vector<Change> standing(const Worked& worked, double foot, Change::Reaches 
         changes.push_back(leaningOut(worked, Change::Does::add, w.height, -edge.leaning));
         changes.back().substance = Substance::letters;
     }
-    if (const double fillet = footOf(w); fillet > 0)
-        changes.push_back({worked.region, Change::Does::add, levelAt(0), filletedFoot(fillet),
+    if (const double fillet = footOf(w); fillet > 0 && foot < 0) // on a blank
+        changes.push_back({worked.region, Change::Does::add, levelAt(foot), filletedFoot(fillet),
                            Substance::letters, Change::Reaches::no, true});
     if (colourFrom > 0) {
         // The same once more, up to where the colour changes: what is put later is what it is of.
@@ -61,8 +61,10 @@ std::vector<Change> standing(const Worked& worked, double foot, Change::Reaches 
 }
 
 std::vector<Change> raised(const Worked& worked, double thickness) {
-    const double foot = thickness > 0 ? -std::min(worked.working.bedding, thickness) : 0;
-    return standing(worked, foot, thickness > 0 ? Change::Reaches::down : Change::Reaches::no);
+    if (!(thickness > 0))
+        return standing(worked, 0, Change::Reaches::no);
+    const double bedding = std::max(worked.working.bedding, footOf(worked.working) > 0 ? uprightLeft : 0);
+    return standing(worked, -std::min(bedding, thickness), Change::Reaches::down);
 }
 std::vector<Change> freeStanding(const Worked& worked, double) {
     return standing(worked, 0, Change::Reaches::no);
@@ -157,9 +159,10 @@ std::vector<Change> edgeChanges(const blank::Panel& panel) {
         return {};
     const double thickness = panel.thickness;
     if (panel.edge.kind == EdgeKind::draft) {
-        const Profile wall = draftedTop(-thickness, std::fabs(panel.edge.leaning));
+        Profile wall = draftedTop(-thickness, std::fabs(panel.edge.leaning));
         if (panel.edge.leaning > 0)
             return {{panel.edged, Change::Does::add, levelAt(-thickness), wall, Substance::blank, {}, true}};
+        wall.steps.front().height = -plane::toUnits(std::min(blank::uprightLeft, thickness / 2));
         return {{panel.edged, Change::Does::take, everDown, wall, {}, {}, false}};
     }
     std::vector<Change> changes{

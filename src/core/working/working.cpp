@@ -28,7 +28,7 @@ Edge edgeOf(const Working& working, double thickness_mm) {
     Edge edge = blank::deciding(working.edge);
     const double room = working.kind == Kind::sunk      ? working.depth
                         : working.kind == Kind::pierced ? thickness_mm
-                                                        : working.height;
+                                                        : working.height - uprightLeft;
     if (edge.kind == EdgeKind::round)
         edge.size = std::min(edge.size, room);
     if (edge.kind == EdgeKind::chamfer)

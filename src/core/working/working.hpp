@@ -6,7 +6,7 @@
 
 namespace bollard::working {
 
-using blank::Edge, blank::EdgeKind, blank::leastEdge;
+using blank::Edge, blank::EdgeKind, blank::leastEdge, blank::uprightLeft;
 
 enum class Kind {
     raised,
