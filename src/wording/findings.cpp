@@ -138,6 +138,10 @@ QString measuredOf(const Finding& finding, quantity::Unit unit) {
         return QString::number(finding.count);
     case check::Told::area:
         return areaText(finding.measured, unit);
+    case check::Told::angle:
+        return QStringLiteral("%1° < %2°")
+            .arg(QString::fromStdString(quantity::roundedText(finding.measured, 2)),
+                 QString::fromStdString(quantity::roundedText(finding.limit, 2)));
     case check::Told::limit:
         if (finding.limit > 0)
             return compared(finding.measured, finding.whenAbove ? QStringLiteral(">") : QStringLiteral("<"),

@@ -110,6 +110,12 @@ QString nameOf(const process::Rule& rule, working::Kind kind) {
     case thickness:
         what = Processes::tr("Thickness");
         break;
+    case edge:
+        what = Processes::tr("Edges");
+        break;
+    case draft:
+        what = Processes::tr("Draft");
+        break;
     case insideCorner:
         return Processes::tr("Radius left in corners");
     }

@@ -95,6 +95,8 @@ QString summaryOf(const blank::Blank& blank, quantity::Unit unit) {
         text = Summaries::tr("bar ⌀ %1 × %2").arg(number(blank.diameter), number(blank.length));
         break;
     }
+    if (const blank::Edge edge = blank::edgeOf(blank); edge.kind != blank::EdgeKind::crisp)
+        text += Summaries::tr(", %1").arg(summaryOf(edge, unit));
     const size_t holes = blank::drilledIn(blank).size();
     if (holes > 0)
         text += holes == 1 ? Summaries::tr(", 1 hole") : Summaries::tr(", %1 holes").arg(holes);

@@ -290,6 +290,29 @@ class CardTest : public QObject {
         QVERIFY(kept.find("\"corner\": 6") != std::string::npos && kept.find("thread") != std::string::npos);
     }
 
+    void edgesMayBeToldByARadiusAlone() {
+        const std::string text = R"({"bollard": 1, "blank": {"kind": "plate", "edge": 1.5}, "inscriptions": [
+            {"words": "A", "working": {"kind": "raised", "edge": {"kind": "chamfer", "size": 0.3}, "foot": 0.5}},
+            {"words": "B", "working": {"kind": "sunk", "edge": {"kind": "draft", "angle": 3}}},
+            {"words": "C", "working": {"kind": "carved", "angle": 90, "depth": 2}}]})";
+        const auto card = card::cardFromJson(text);
+        QVERIFY(card);
+        using working::EdgeKind;
+        QVERIFY(card->blank.edge == (blank::Edge{EdgeKind::round, 1.5, 45, 5}));
+        QVERIFY(card->inscriptions[0].working.edge == (blank::Edge{EdgeKind::chamfer, 0.3, 45, 5}));
+        QVERIFY(card->inscriptions[1].working.edge.kind == EdgeKind::draft);
+        QCOMPARE(card->inscriptions[1].working.edge.leaning, 3.0);
+        QVERIFY(card->inscriptions[2].working.kind == working::Kind::carved);
+        QCOMPARE(card->inscriptions[2].working.angle, 90.0);
+        QVERIFY(sameJson(card::jsonOf(*card), text)); // a number stays a number
+        card::Card changed = *card;
+        changed.blank.edge.kind = EdgeKind::chamfer;
+        const auto back = card::cardFromJson(card::jsonOf(changed));
+        QVERIFY(back && back->blank.edge == changed.blank.edge);
+        const auto wrong = card::cardFromJson(R"({"bollard": 1, "blank": {"edge": -1}, "inscriptions": []})");
+        QVERIFY(!wrong && wrong.problem().subject == "blank.edge");
+    }
+
     void framesMayNameWhatTheyGoRound() {
         const auto card = card::cardFromJson(R"({"bollard": 1, "inscriptions": [
             {"words": "A"}, {"id": "quay", "words": "B"},

@@ -363,6 +363,80 @@ class CheckTest : public QObject {
         COMPARE_NEAR(finding->measured, 0.1, 0.0003);
     }
 
+    void lettersAreMeasuredWhereTheyAreWidestAndNarrowest() {
+        card::Card card = samples::plate("II");
+        working::Working& working = card.inscriptions[0].working;
+        const double gap =
+            check::narrowest(*samples::made(card).checked->measures, check::ReadingKind::gap)->width;
+        const auto told = [&](FindingKind kind) {
+            const auto made = samples::made(card);
+            const auto* const found = samples::finding(made, kind);
+            return found ? found->measured : -1;
+        };
+        QCOMPARE(told(FindingKind::gapNarrow), -1.0);
+        working.foot = gap / 2 - 0.05; // their feet nearly meet
+        COMPARE_NEAR(told(FindingKind::gapNarrow), 0.1, 1e-6);
+        working.foot = 0;
+        const double lean = std::atan((gap / 2 - 0.05) / working.height) * 180 / M_PI;
+        working.edge = {working::EdgeKind::draft, 1, 45, -lean}; // their tops do
+        COMPARE_NEAR(told(FindingKind::gapNarrow), 0.1, 1e-6);
+        working.edge.leaning = -lean - 5; // and grow into each other
+        COMPARE_NEAR(told(FindingKind::gapNarrow), 0, 1e-9);
+        const double stroke =
+            check::narrowest(*samples::made(card).checked->measures, check::ReadingKind::stroke)->width;
+        working.edge.leaning = std::atan((stroke / 2 - 0.1) / working.height) * 180 / M_PI;
+        COMPARE_NEAR(told(FindingKind::strokeNarrow), 0.2, 1e-6); // at the top
+        working.kind = Kind::sunk;
+        working.edge = {working::EdgeKind::chamfer, gap / 2 - 0.1, 45, 5};
+        working.depth = 2.5;
+        COMPARE_NEAR(told(FindingKind::gapNarrow), 0.2, 1e-6); // land between the mouths
+    }
+
+    void carvedStrokesAreAsDeepAsTheyAreWide() {
+        card::Card card = samples::plate("I", Kind::carved);
+        working::Working& working = card.inscriptions[0].working;
+        working.angle = 60;
+        working.depth = 20;
+        const double stroke =
+            check::narrowest(*samples::made(card).checked->measures, check::ReadingKind::stroke)->width;
+        const double deepest = stroke / 2 / std::tan(M_PI / 6);
+        card.blank.thickness = deepest + 0.3;
+        auto made = samples::made(card);
+        const auto* const floor = samples::finding(made, FindingKind::floorThin);
+        QVERIFY(floor);
+        COMPARE_NEAR(floor->measured, 0.3, 0.01);
+        QVERIFY(!samples::finding(made, FindingKind::strokeFlat));
+        working.depth = deepest / 2;
+        made = samples::made(card);
+        QVERIFY(!samples::finding(made, FindingKind::floorThin));
+        const auto* const flat = samples::finding(made, FindingKind::strokeFlat);
+        QVERIFY(flat && flat->severity == Severity::note);
+        COMPARE_NEAR(flat->limit, stroke / 2, 0.01);
+    }
+
+    void inlaysAreHeldByTheirFloorAndAreBodiesOfTheirOwn() {
+        for (const double clearance : {0.0, 0.15}) {
+            card::Card card = samples::plate("BOAK", Kind::inlaid);
+            card.inscriptions[0].working.depth = 1;
+            card.inscriptions[0].working.clearance = clearance;
+            const auto made = samples::made(card);
+            for (const FindingKind kind :
+                 {FindingKind::letterLoose, FindingKind::counterLoose, FindingKind::pieceLoose})
+                QVERIFY(!samples::finding(made, kind));
+            const auto parts = made.solid->parts();
+            const body::Mesh blank = body::meshOf(parts, body::Selection::blank);
+            const body::Mesh letters = body::meshOf(parts, body::Selection::letters);
+            QVERIFY(body::faultsOf(blank).none() && body::faultsOf(letters).none());
+            // They add up to the whole, and the inlay is as large as its letters.
+            COMPARE_NEAR(body::volumeOf(blank) + body::volumeOf(letters), body::volumeOf(made.solid->mesh),
+                         1e-6);
+            double area = 0;
+            for (const plane::Region& letter : made.lettering->inscriptions[0].onSide)
+                area += plane::areaOf(letter) / (plane::unitsPerMillimetre * plane::unitsPerMillimetre);
+            COMPARE_NEAR(body::volumeOf(letters), area, 1e-6);
+        }
+    }
+
     void depthsAndHeightsAreHeldToTheirLimits() {
         card::Card card = samples::plate("H", Kind::sunk);
         card.blank.thickness = 2;

@@ -252,6 +252,26 @@ class ProcessTest : public QObject {
         QCOMPARE(left().second, size_t{0});
     }
 
+    void patternsHaveNoSharpEdgesAndLeaningWalls() {
+        card::Card card = with(samples::plate("I"), of(process::Casting{}));
+        working::Edge& edge = card.inscriptions[0].working.edge;
+        const auto told = [&](FindingKind kind) {
+            const auto made = samples::made(card);
+            const auto* const found = samples::finding(made, kind);
+            return found ? found->measured : -1;
+        };
+        QCOMPARE(told(FindingKind::edgeSharp), 0.0);
+        edge = {working::EdgeKind::round, 0.05, 45, 5};
+        QCOMPARE(told(FindingKind::edgeSharp), 0.05);
+        edge.size = 0.1;
+        QCOMPARE(told(FindingKind::edgeSharp), -1.0);
+        edge = {working::EdgeKind::draft, 0.05, 45, 1.5};
+        QCOMPARE(told(FindingKind::draftLow), 1.5);
+        edge.leaning = 2;
+        QCOMPARE(told(FindingKind::draftLow), -1.0);
+        QCOMPARE(told(FindingKind::edgeSharp), -1.0);
+    }
+
     void bothLimitsOfOneMatterHaveIdsOfTheirOwn() {
         eachProcess([](const Process& process) {
             card::Card card = with(samples::plate("BOAK &", Kind::pierced), process);

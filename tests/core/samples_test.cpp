@@ -23,6 +23,9 @@ constexpr Expected expected[]{
     {"valve-serial", "", 5602.04977, 25, 453.224},
     {"valve-tag", "stop counterLoose:i0", 3501.31497, 24, 513.114},
     {"fender-pin", "", 56464.14978, 37, 1250.417},
+    {"berth-9", "", 23976.96582, 11, 713.560},
+    {"oak-name", "", 376685.98516, 15, 1801.252},
+    {"mooring-tag", "", 8047.45537, 21, 885.124},
 };
 
 std::string findingsOf(const card::Made& made) {

@@ -81,7 +81,8 @@ int main(int argc, char** argv) {
         std::fflush(nullptr);
         const pid_t child = fork();
         if (child == 0) {
-            constexpr rlim_t seconds = 5 * BOLLARD_PATIENCE;
+            // Bent letters with edges are each worked out by themselves, twice.
+            constexpr rlim_t seconds = 8 * BOLLARD_PATIENCE;
             const rlimit time{seconds, seconds + 1};
             setrlimit(RLIMIT_CPU, &time);
             _exit(make(text));

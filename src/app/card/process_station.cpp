@@ -92,13 +92,15 @@ void ProcessStation::addLimits() {
             continue;
         const bool length = rule.what != process::Measured::heightPerStroke;
         limits_.emplace_back(
-            rule.name,
-            number(wording::nameOf(rule, working::Kind::raised), length ? Kind::length : Kind::plain,
-                   card::ranges::limit, 0.05, [this, name = rule.name](double value) {
-                       const std::string key = process::keyOf(this->kind(), name);
-                       editor_.edit(tr("Change a limit"), QStringLiteral("limit"),
-                                    [&](card::Card& card) { card.process.own[key] = value; });
-                   }));
+            rule.name, number(wording::nameOf(rule, working::Kind::raised),
+                              process::isAngle(rule.what) ? Kind::angle
+                              : length                    ? Kind::length
+                                                          : Kind::plain,
+                              card::ranges::limit, 0.05, [this, name = rule.name](double value) {
+                                  const std::string key = process::keyOf(this->kind(), name);
+                                  editor_.edit(tr("Change a limit"), QStringLiteral("limit"),
+                                               [&](card::Card& card) { card.process.own[key] = value; });
+                              }));
     }
 }
 

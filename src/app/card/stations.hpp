@@ -31,7 +31,11 @@ class BlankStation : public StationBody {
 
   private:
     void rebuildHoles();
+    bool hasEdge() const;
     Choice* kind_;
+    QComboBox* edge_;
+    NumberField* edgeSize_;
+    QCheckBox* edgeBoth_;
     QWidget* holes_;
     QPushButton* addHole_;
     size_t shownHoles_ = 0;
@@ -148,6 +152,8 @@ class WorkingStation : public StationBody {
 
   private:
     Choice* kind_;
+    QComboBox* edge_;
+    NumberField* edgeSize_;
     QLabel* told_;
 };
 

@@ -31,7 +31,10 @@ QList<Sample> samples() {
             {"transom", StartPage::tr("Transom name along a curve")},
             {"valve-serial", StartPage::tr("Scribed tags with serial numbers")},
             {"tide-board", StartPage::tr("Tide board, figures and bars")},
-            {"fender-pin", StartPage::tr("Fender pin, words round a bar")}};
+            {"fender-pin", StartPage::tr("Fender pin, words round a bar")},
+            {"berth-9", StartPage::tr("Berth sign, edges broken")},
+            {"oak-name", StartPage::tr("Name carved in oak")},
+            {"mooring-tag", StartPage::tr("Mooring tag, inlaid on both faces")}};
 }
 
 QString pathOf(const Sample& sample) {

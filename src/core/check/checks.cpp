@@ -16,6 +16,7 @@ std::span<const Check> checks() {
                                     Check{"corners", nullptr, checkCorners},
                                     Check{"heights", nullptr, checkHeights},
                                     Check{"depths", nullptr, checkDepths},
+                                    Check{"brokenEdges", nullptr, checkBrokenEdges},
                                     Check{"edges", nullptr, checkEdges},
                                     Check{"pieces", checkPieces, nullptr}};
     return all;

@@ -20,6 +20,7 @@ void checkNecks(Looking& looking, int slot);
 void checkCorners(Looking& looking, int slot);
 void checkHeights(Looking& looking, int slot);
 void checkDepths(Looking& looking, int slot);
+void checkBrokenEdges(Looking& looking, int slot);
 void checkEdges(Looking& looking, int slot);
 
 /// One of both.

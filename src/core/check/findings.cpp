@@ -81,6 +81,9 @@ constexpr std::array<AboutKind, findingKinds> kinds{{
      reason("Too thick to cut through"), ""},
     {FindingKind::thicknessBelow, "thicknessBelow", Station::blank, Told::limit, false, reason("Thin to cut"),
      ""},
+    {FindingKind::edgeSharp, "edgeSharp", Station::working, Told::limit, false, reason("Sharp edges"), ""},
+    {FindingKind::draftLow, "draftLow", Station::working, Told::angle, false, reason("Walls lean too little"),
+     ""},
     {FindingKind::strokeFlat, "strokeFlat", Station::working, Told::limit, false,
      reason("Wide strokes with a flat floor"),
      reason("The depth ends before the flanks meet in the middle of these strokes. A greater depth carves "

@@ -46,17 +46,19 @@ enum class FindingKind {
     landNarrow,      ///< between two holes, or a hole and the edge
     thicknessBeyond, ///< thicker than can be cut through
     thicknessBelow,  ///< thinner than can be cut well
+    edgeSharp,       ///< edges are hardly broken, or not at all
+    draftLow,        ///< walls lean too little; degrees
     strokeFlat,    ///< a carved stroke is wider than its depth allows, so its floor is flat; limit: how wide
     cornerRounded, ///< the cutter leaves material in corners; measured: mm² of all letters, limit: its radius
     solidFailed,   ///< the solid could not be built; subject: where
     outlineMended
 };
-constexpr int findingKinds = 38;
+constexpr int findingKinds = 40;
 
 /// Where a finding is mended by hand.
 enum class Station { blank, lettering, placing, working, process, output };
 /// What of a finding is told beside its words.
-enum class Told { nothing, limit, count, area };
+enum class Told { nothing, limit, angle, count, area };
 
 /// All that is known of the findings of one kind. English texts are marked for translation; %1 is the
 /// subject.

@@ -34,6 +34,19 @@ const Reading* widestStroke(const Looking& looking, int slot) {
 
 } // namespace
 
+void checkBrokenEdges(Looking& looking, int slot) {
+    const working::Working& w = looking.letters(slot).working;
+    if (looking.letters(slot).setting->letters.empty() || !working::hasEdge(w.kind))
+        return;
+    const working::Edge edge =
+        working::edgeOf(w, blank::depthBehind(looking.in.blank, looking.letters(slot).side));
+    if (edge.kind == working::EdgeKind::draft)
+        looking.addBroken(slot, FindingKind::draftLow, looking.rules(slot, Measured::draft), edge.leaning);
+    else
+        looking.addBroken(slot, FindingKind::edgeSharp, looking.rules(slot, Measured::edge),
+                          edge.kind == working::EdgeKind::crisp ? 0 : edge.size);
+}
+
 void checkHeights(Looking& looking, int slot) {
     const working::Working& w = looking.letters(slot).working;
     if (looking.letters(slot).setting->letters.empty() || !looking.stands(slot))

@@ -12,6 +12,15 @@ std::vector<Rule> rulesOf(const Casting&, const Situation& situation) {
                reason("So narrow that the mould may crumble here.")});
     if (!working::cuts(situation.working))
         addWorn(rules, situation);
+    if (working::hasEdge(situation.working)) {
+        constexpr double leastEdge_mm = 0.1, leastDraft_deg = 2;
+        addPair(rules, Measured::edge, {}, "edgeWatch",
+                {0, leastEdge_mm, "",
+                 reason("Sharp edges of a pattern crumble in the mould and come out ragged.")});
+        addPair(rules, Measured::draft, {}, "draftWatch",
+                {0, leastDraft_deg, "",
+                 reason("So upright, walls of a pattern tear the mould when it is drawn out.")});
+    }
     return rules;
 }
 

@@ -20,6 +20,8 @@ enum class Measured {
     heightPerStroke, ///< that, in widths of the narrowest stroke
     bedding,
     thickness,   ///< of what is cut through
+    edge,        ///< how much the edges of letters are broken or rounded
+    draft,       ///< of leaning walls, degrees
     insideCorner ///< the radius that is left in corners of what is cleared
 };
 
@@ -67,6 +69,11 @@ void addPair(std::vector<Rule>& rules, Measured what, std::string_view stopName,
 
 /// On worn things, letters no higher than does no harm.
 void addWorn(std::vector<Rule>& rules, const Situation& situation);
+/// Whether a limit is told in degrees; most are mm.
+inline bool isAngle(Measured what) {
+    return what == Measured::draft;
+}
+
 /// Sunk and scribed letters must not come out at the back.
 void addThrough(std::vector<Rule>& rules, const Situation& situation);
 
