@@ -95,8 +95,9 @@ void tell(const char* what, card::Card (*make)(int), int count) {
 }
 
 /// One letter of many changed into another: what each step takes, and the scene that is drawn from.
-void tellOneLetter(int count) {
+void tellOneLetter(int count, blank::EdgeKind edge = blank::EdgeKind::crisp) {
     card::Card card = letters(count);
+    card.inscriptions[0].working.edge.kind = edge;
     card::Pipeline pipeline(catalogue());
     const auto run = [&] { return pipeline.run(std::make_shared<const card::Card>(card), {}); };
     (void)run();
@@ -118,7 +119,8 @@ void tellOneLetter(int count) {
             note(std::string(entry.step), entry.milliseconds);
         note("scene", 1e3 * (drawn - after));
     }
-    fmt::print("one letter of {:>5}: {:6.1f} ms", count, 1e3 * bestOfAll);
+    fmt::print("one letter of {:>5}{}: {:6.1f} ms", count,
+               edge == blank::EdgeKind::crisp ? "" : ", chamfered", 1e3 * bestOfAll);
     for (const auto& [step, ms] : best)
         fmt::print("  {} {:.1f}", step, ms);
     fmt::print("\n");
@@ -129,7 +131,9 @@ void tellOneLetter(int count) {
 /// With an argument: only one letter of many.
 int main(int count, char**) {
     tellOneLetter(20);
+    tellOneLetter(20, blank::EdgeKind::chamfer);
     tellOneLetter(1000);
+    tellOneLetter(1000, blank::EdgeKind::chamfer);
     if (count > 1)
         return 0;
     tell("inscriptions", inscriptions, 40);

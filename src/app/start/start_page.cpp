@@ -16,7 +16,7 @@
 namespace bollard::app {
 namespace {
 
-constexpr QSize pictureSize(240, 120);
+constexpr QSize pictureSize(240, 104);
 constexpr int samplesInRow = 4;
 
 struct Sample {

@@ -1,5 +1,6 @@
 #include "working/slopes.hpp"
 #include "plane/bends.hpp"
+#include "quantity/kept.hpp"
 #include <array>
 #include <cstdlib>
 #include <optional>
@@ -67,6 +68,38 @@ plane::Region aroundOf(const plane::Region& region, std::int32_t reach) {
     return around;
 }
 
+struct BendKey {
+    plane::Region region{};
+    std::vector<double> insets{};
+    bool operator==(const BendKey&) const = default;
+};
+struct BendHash {
+    size_t operator()(const BendKey& key) const { return plane::hashOf(key.region); }
+};
+using Bends = std::shared_ptr<const std::vector<plane::Bend>>;
+
+/// The bends within a region. Its parts do not know of each other, and letters come again: those of each part
+/// are found once, wherever it lies.
+std::vector<plane::Bend> bendsWithin(const plane::Region& region, const std::vector<double>& insets) {
+    constexpr size_t mostShapes = 4000;
+    static quantity::Kept<BendKey, Bends, std::unordered_map<BendKey, Bends, BendHash>> known(mostShapes);
+    std::vector<plane::Bend> all;
+    for (const plane::Region& part : plane::parts(region)) {
+        const Point at = plane::boxOf(part).low;
+        const BendKey key{plane::shifted(part, Point{} - at), insets};
+        const Bends bends = known.of(key, [&] {
+            return std::make_shared<const std::vector<plane::Bend>>(
+                plane::bendsOf(key.region, insets, chord));
+        });
+        for (plane::Bend bend : *bends) {
+            bend.from = bend.from + at;
+            bend.to = bend.to + at;
+            all.push_back(bend);
+        }
+    }
+    return all;
+}
+
 } // namespace
 
 Slopes::Slopes(std::span<const Change> changes, std::int32_t turn) : changes_(changes), turn_(turn) {
@@ -95,8 +128,9 @@ void Slopes::addBends(std::vector<LayerEdge>& edges) {
         plane::Box within = plane::boxOf(changes_[change].region);
         const plane::Point reach{sloping.insets.back() + 2, sloping.insets.back() + 2};
         within = {within.low - reach, within.high + reach};
-        for (const plane::Bend& bend : plane::bendsOf(region, insets, chord)) {
-            const bool outside = changes_[change].outside;
+        const bool outside = changes_[change].outside;
+        for (const plane::Bend& bend :
+             outside ? plane::bendsOf(region, insets, chord) : bendsWithin(region, insets)) {
             if (outside && !(within.meets({bend.from, bend.from}) && within.meets({bend.to, bend.to})))
                 continue;
             const bool last = outside && bend.fromInset == insets.back() && bend.toInset == insets.back();
@@ -107,7 +141,6 @@ void Slopes::addBends(std::vector<LayerEdge>& edges) {
         for (const plane::Ring& ring : region.rings)
             for (const Point p : ring)
                 sloping.known[p] = 0;
-        sloping.boundary = std::make_unique<const plane::BoundaryIndex>(region);
     }
 }
 
@@ -123,6 +156,8 @@ double Slopes::insetAt(const Sloping& sloping, Point p) const {
         inset = sloping.known.at(*known);
         near = rounding;
     } else {
+        if (!sloping.boundary) // most are known
+            sloping.boundary = std::make_unique<const plane::BoundaryIndex>(sloping.region);
         for (const Point at : places)
             inset = std::min(inset, sloping.boundary->distanceTo(plane::vectorOf(at), inset));
     }

@@ -35,7 +35,7 @@ class Slopes {
         std::vector<std::int32_t> insets{}; ///< where a profile bends, ascending, without 0
         plane::Region region{};             ///< within which insets are measured
         std::unordered_map<plane::Point, double, plane::PointHash> known{};
-        std::unique_ptr<const plane::BoundaryIndex> boundary{};
+        mutable std::unique_ptr<const plane::BoundaryIndex> boundary{}; ///< when first asked for
     };
 
     double insetAt(const Sloping& sloping, plane::Point p) const;
