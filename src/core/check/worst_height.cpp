@@ -9,7 +9,9 @@ WorstHeight::WorstHeight(std::span<const working::PlacedLetters> inscriptions,
         const working::Working& w = letters.working;
         const double thickness = thickness_mm(letters.side);
         Slot slot;
-        slot.beyond = working::reachBeyond(w, thickness);
+        working::Working withoutFoot = w; // feet that meet only fill the valley between letters
+        withoutFoot.foot = 0;
+        slot.beyond = working::reachBeyond(withoutFoot, thickness);
         const working::Edge edge = working::edgeOf(w, thickness);
         if (edge.kind == working::EdgeKind::draft && edge.leaning > 0) {
             const double rise = !working::cuts(w.kind)             ? w.height
