@@ -137,6 +137,26 @@ class SidesTest : public QObject {
         }
     }
 
+    void edgesAreAsTrueAcrossTheSeam() {
+        const double turn = M_PI * 25.4;
+        using working::EdgeKind;
+        const auto madeAt = [&](double x, Kind kind, EdgeKind edge) {
+            card::Card card = barOf("SEAM", x, 30, kind);
+            working::Working& working = card.inscriptions[0].working;
+            working.edge = {edge, 0.3, 45, 6};
+            working.foot = 0.4;
+            return samples::made(card);
+        };
+        for (const Kind kind : {Kind::raised, Kind::sunk, Kind::carved, Kind::inlaid})
+            for (const EdgeKind edge : {EdgeKind::chamfer, EdgeKind::round, EdgeKind::draft}) {
+                const auto here = madeAt(turn / 2, kind, edge), across = madeAt(0, kind, edge);
+                verifyClosed(here);
+                verifyClosed(across);
+                if (kind != Kind::inlaid)
+                    COMPARE_NEAR(changeOf(across) / changeOf(here), 1, 2e-3);
+            }
+    }
+
     /// A ring sector between two radii holds its arc times the mean radius.
     void whatIsPutOnHasTheVolumeTheRadiusGives() {
         const auto made = samples::made(barOf("HULL", 20));
