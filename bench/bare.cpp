@@ -2,6 +2,7 @@
 // letters against CGAL with the same segments, and their mesh against writing its bytes.
 #include "bench_cards.hpp"
 #include "body/mesh.hpp"
+#include "clocks.hpp"
 #include "plane/subdivision.hpp"
 #include "working/changes.hpp"
 #include "working/columns.hpp"
@@ -9,17 +10,12 @@
 #include <CGAL/Exact_predicates_inexact_constructions_kernel.h>
 #include <algorithm>
 #include <cstdio>
-#include <ctime>
 
 using namespace bollard;
 
 namespace {
 
-double processorSeconds() {
-    timespec now{};
-    clock_gettime(CLOCK_PROCESS_CPUTIME_ID, &now);
-    return double(now.tv_sec) + 1e-9 * double(now.tv_nsec);
-}
+using bench::processorSeconds;
 
 template<class Act> double best(Act act) {
     double least = 1e9;

@@ -2,22 +2,18 @@
 // and the longest time it answered nothing.
 #include "app/controls/looks.hpp"
 #include "app/main_window.hpp"
+#include "clocks.hpp"
 #include <QApplication>
 #include <QElapsedTimer>
 #include <QMouseEvent>
 #include <QTemporaryDir>
 #include <cstdio>
-#include <ctime>
 
 using namespace bollard;
 
 namespace {
 
-double threadSeconds() {
-    timespec now{};
-    clock_gettime(CLOCK_THREAD_CPUTIME_ID, &now);
-    return double(now.tv_sec) + 1e-9 * double(now.tv_nsec);
-}
+using bench::threadSeconds;
 
 card::Card cardOf(int inscriptions) {
     card::Card card;

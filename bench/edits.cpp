@@ -3,8 +3,8 @@
 #include "card/output.hpp"
 #include "card/pipeline.hpp"
 #include "card/step.hpp"
+#include "clocks.hpp"
 #include "picture/scene.hpp"
-#include <ctime>
 #include <fmt/format.h>
 #include <map>
 
@@ -17,11 +17,7 @@ std::shared_ptr<const type::Catalogue> catalogue() {
     return all;
 }
 
-double processorSeconds() {
-    timespec now{};
-    clock_gettime(CLOCK_PROCESS_CPUTIME_ID, &now);
-    return double(now.tv_sec) + 1e-9 * double(now.tv_nsec);
-}
+using bench::processorSeconds;
 
 /// Of a card that was made, with its first inscription moved by a little: the best of a few.
 double editSeconds(card::Card card) {

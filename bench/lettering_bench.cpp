@@ -1,15 +1,12 @@
 #include "bench_cards.hpp"
+#include "clocks.hpp"
 #include <benchmark/benchmark.h>
-#include <chrono>
 
 using namespace bollard;
 
 namespace {
 
-using Clock = std::chrono::steady_clock;
-double millisecondsSince(Clock::time_point start) {
-    return std::chrono::duration<double, std::milli>(Clock::now() - start).count();
-}
+using bench::Clock, bench::millisecondsSince;
 
 /// The time until the letters of a changed card can be shown.
 double untilLetters(card::Pipeline& pipeline, const card::Card& card) {

@@ -1,16 +1,13 @@
 #include "bench_cards.hpp"
+#include "clocks.hpp"
 #include "ordinary_way.hpp"
 #include <benchmark/benchmark.h>
-#include <chrono>
 
 using namespace bollard;
 
 namespace {
 
-using Clock = std::chrono::steady_clock;
-double millisecondsSince(Clock::time_point start) {
-    return std::chrono::duration<double, std::milli>(Clock::now() - start).count();
-}
+using bench::Clock, bench::millisecondsSince;
 
 /// Types one more character at the end, over and over; each run is a keystroke from card to body and
 /// findings.

@@ -36,9 +36,8 @@ double heldAt(const std::vector<Change>& changes,
     std::vector<std::pair<double, double>> held;
     for (size_t i = 0; i < changes.size(); ++i) {
         const double inset = edges[i]->distanceTo(plane::vectorOf(p), 300000);
-        const double reach = std::max(changes[i].floor.reach(), changes[i].roof.reach());
         const bool within = plane::contains(changes[i].region, p);
-        if (changes[i].outside ? within || inset > reach : !within)
+        if (changes[i].outside ? within || inset > changes[i].reach() : !within)
             continue;
         double low = changes[i].floor.at(inset);
         const double high = changes[i].roof.at(inset);

@@ -3,9 +3,7 @@
 #include "app/controls/looks.hpp"
 #include "blank/shape.hpp"
 #include "quantity/field.hpp"
-#include "wording/wording.hpp"
 #include <QCheckBox>
-#include <QComboBox>
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QPushButton>
@@ -33,22 +31,10 @@ BlankStation::BlankStation(CardEditor& editor, QWidget* parent) : StationBody(ed
     field(tr("Centre hole"), "centreHole", 0.5);
     field(tr("Thickness"), "thickness", 0.2);
     field(tr("Margin"), "margin", 0.5);
-    edge_ = new QComboBox(this);
-    row(tr("Edge"), edge_);
-    edge_->setAccessibleName(tr("How the edge of the blank is broken"));
-    for (int i = 0; i < blank::edgeKinds; ++i)
-        edge_->addItem(wording::nameOf(static_cast<blank::EdgeKind>(i)));
-    connect(edge_, &QComboBox::activated, this, [this](int kind) {
-        editor_.edit(tr("Change the blank's edge"), {},
-                     [&](card::Card& card) { card.blank.edge.kind = static_cast<blank::EdgeKind>(kind); });
-    });
-    const auto edgeField = [this](const QString& label, std::string_view name, double step) {
-        return fieldRow(
-            label, quantity::fieldsOf<blank::Edge>(), name, step,
-            [](card::Card& card) { return &card.blank.edge; }, [this] { return hasEdge(); });
-    };
-    edgeSize_ = edgeField(tr("Edge size"), "size", 0.2);
-    edgeField(tr("Edge angle"), "angle", 1);
+    edge_ = edgeRows(
+        tr("Edge"), tr("How the edge of the blank is broken"), tr("Change the blank's edge"), 0.2,
+        [](card::Card& card) { return &card.blank.edge; },
+        [this] { return blank::hasEdge(editor_.card().blank); });
     edgeBoth_ = new QCheckBox(tr("At the back too"), this);
     wide(edgeBoth_);
     connect(edgeBoth_, &QCheckBox::clicked, this, [this](bool both) {
@@ -72,22 +58,15 @@ BlankStation::BlankStation(CardEditor& editor, QWidget* parent) : StationBody(ed
     });
 }
 
-bool BlankStation::hasEdge() const {
-    const blank::Kind kind = editor_.card().blank.kind;
-    return kind == blank::Kind::plate || kind == blank::Kind::disc;
-}
-
 void BlankStation::refresh() {
     const blank::Blank& blank = editor_.card().blank;
     kind_->choose(int(blank.kind));
     refreshFields();
-    edge_->setCurrentIndex(int(blank.edge.kind));
+    refreshEdge(edge_);
     edgeBoth_->setChecked(blank.edgeBoth);
     const bool broken =
         blank.edge.kind == blank::EdgeKind::chamfer || blank.edge.kind == blank::EdgeKind::round;
-    setRowVisible(edge_, hasEdge());
-    setRowVisible(edgeBoth_, hasEdge() && broken);
-    setRowLabel(edgeSize_, blank.edge.kind == blank::EdgeKind::round ? tr("Edge radius") : tr("Edge size"));
+    setRowVisible(edgeBoth_, blank::hasEdge(blank) && broken);
     const bool there = blank::shapeOf(blank).takesHoles;
     addHole_->setVisible(there);
     holes_->setVisible(there);

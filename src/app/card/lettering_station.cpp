@@ -86,16 +86,11 @@ LetteringStation::LetteringStation(CardEditor& editor, Maker& maker, QWidget* pa
             openTypefaces();
     });
 
-    const auto selected = [this](card::Card& card) {
-        return editor_.inscription() ? &card.inscriptions[size_t(editor_.selected())] : nullptr;
+    const auto style = [this](const QString& label, std::string_view name, double step) {
+        return fieldRow(label, quantity::fieldsOf<card::Inscription>(), name, step,
+                        ofSelected([](card::Inscription & i) -> auto& { return i; }));
     };
-    const auto style = [this, selected](const QString& label, std::string_view name, double step) {
-        return fieldRow(label, quantity::fieldsOf<card::Inscription>(), name, step, selected);
-    };
-    const auto ofStyle = [selected](card::Card& card) -> void* {
-        card::Inscription* const inscription = selected(card);
-        return inscription ? &inscription->style : nullptr;
-    };
+    const PartOf ofStyle = ofSelected(&card::Inscription::style);
     auto* emphasis = new QWidget(this);
     auto* line = new QHBoxLayout(emphasis);
     line->setContentsMargins(0, 0, 0, 0);
@@ -194,11 +189,8 @@ void LetteringStation::makeSpelling() {
 
 void LetteringStation::makeOrnament() {
     const auto field = [this](const QString& label, std::string_view name, double step) {
-        return fieldRow(
-            label, quantity::fieldsOf<setting::Ornament>(), name, step, [this](card::Card& card) -> void* {
-                return editor_.inscription() ? &card.inscriptions[size_t(editor_.selected())].ornament
-                                             : nullptr;
-            });
+        return fieldRow(label, quantity::fieldsOf<setting::Ornament>(), name, step,
+                        ofSelected(&card::Inscription::ornament));
     };
     around_ = new QComboBox(this);
     row(tr("Goes round"), around_);

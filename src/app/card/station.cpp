@@ -1,5 +1,7 @@
 #include "app/card/station.hpp"
 #include "app/controls/looks.hpp"
+#include "wording/wording.hpp"
+#include <QComboBox>
 #include <QCoreApplication>
 #include <QGridLayout>
 #include <QKeyEvent>
@@ -109,6 +111,35 @@ NumberField* StationBody::fieldRow(const QString& label, const quantity::PartFie
         });
     fieldRows_.push_back({made, field, std::move(part), std::move(shown)});
     return made;
+}
+
+StationBody::EdgeRows StationBody::edgeRows(const QString& label, const QString& accessibleName,
+                                            const QString& undoName, double sizeStep, const PartOf& edge,
+                                            const std::function<bool()>& shown) {
+    EdgeRows rows{new QComboBox(this), nullptr, edge, shown};
+    row(label, rows.kind);
+    rows.kind->setAccessibleName(accessibleName);
+    for (int i = 0; i < blank::edgeKinds; ++i)
+        rows.kind->addItem(wording::nameOf(static_cast<blank::EdgeKind>(i)));
+    connect(rows.kind, &QComboBox::activated, this, [this, edge, undoName](int kind) {
+        editor_.edit(undoName, {}, [&](card::Card& card) {
+            if (auto* const changed = static_cast<blank::Edge*>(edge(card)))
+                changed->kind = static_cast<blank::EdgeKind>(kind);
+        });
+    });
+    const quantity::PartFields& fields = quantity::fieldsOf<blank::Edge>();
+    rows.size = fieldRow(tr("Edge size"), fields, "size", sizeStep, edge, shown);
+    fieldRow(tr("Edge angle"), fields, "angle", 1, edge, shown);
+    return rows;
+}
+
+void StationBody::refreshEdge(const EdgeRows& rows) {
+    auto& card = const_cast<card::Card&>(editor_.card()); // only read, as in refreshFields()
+    setRowVisible(rows.kind, rows.shown());
+    if (const auto* const edge = static_cast<const blank::Edge*>(rows.edge(card))) {
+        rows.kind->setCurrentIndex(int(edge->kind));
+        setRowLabel(rows.size, edge->kind == blank::EdgeKind::round ? tr("Edge radius") : tr("Edge size"));
+    }
 }
 
 void StationBody::refreshFields() {

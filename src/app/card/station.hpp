@@ -8,6 +8,7 @@
 #include <QWidget>
 #include <functional>
 
+class QComboBox;
 class QGridLayout;
 class QLabel;
 class QPushButton;
@@ -30,10 +31,27 @@ class StationBody : public QWidget {
                         const std::function<void(double)>& edited);
     /// Where a part with fields lies on a card; null where there is none of it.
     using PartOf = std::function<void*(card::Card&)>;
+    /// A part of the selected inscription, by a member or a function to it.
+    template<class Get> PartOf ofSelected(Get get) {
+        return [this, get](card::Card& card) -> void* {
+            return editor_.inscription() ? &std::invoke(get, card.inscriptions[size_t(editor_.selected())])
+                                         : nullptr;
+        };
+    }
     /// A labelled number of a part by its field, which says what it is a number of, its range, and when it
     /// matters. `shown`, where it is told, says so instead.
     NumberField* fieldRow(const QString& label, const quantity::PartFields& fields, std::string_view name,
                           double step, PartOf part, std::function<bool()> shown = {});
+    /// The rows of an edge: its kind, its size or radius, its angle.
+    struct EdgeRows {
+        QComboBox* kind = nullptr;
+        NumberField* size = nullptr;
+        PartOf edge{};
+        std::function<bool()> shown{};
+    };
+    EdgeRows edgeRows(const QString& label, const QString& accessibleName, const QString& undoName,
+                      double sizeStep, const PartOf& edge, const std::function<bool()>& shown);
+    void refreshEdge(const EdgeRows& rows);
     /// Shows the values of all field rows, those that matter.
     void refreshFields();
     /// A labelled widget.

@@ -31,10 +31,8 @@ class BlankStation : public StationBody {
 
   private:
     void rebuildHoles();
-    bool hasEdge() const;
     Choice* kind_;
-    QComboBox* edge_;
-    NumberField* edgeSize_;
+    EdgeRows edge_;
     QCheckBox* edgeBoth_;
     QWidget* holes_;
     QPushButton* addHole_;
@@ -152,8 +150,7 @@ class WorkingStation : public StationBody {
 
   private:
     Choice* kind_;
-    QComboBox* edge_;
-    NumberField* edgeSize_;
+    EdgeRows edge_;
     QLabel* told_;
 };
 

@@ -2,7 +2,6 @@
 #include "app/controls/looks.hpp"
 #include "quantity/field.hpp"
 #include "wording/wording.hpp"
-#include <QComboBox>
 #include <QLabel>
 #include <QPushButton>
 
@@ -20,37 +19,18 @@ WorkingStation::WorkingStation(CardEditor& editor, QWidget* parent) : StationBod
         });
     });
     const auto field = [this](const QString& label, std::string_view name, double step) {
-        return fieldRow(label, quantity::fieldsOf<working::Working>(), name, step, [this](card::Card& card) {
-            return editor_.inscription() ? &card.inscriptions[size_t(editor_.selected())].working : nullptr;
-        });
+        return fieldRow(label, quantity::fieldsOf<working::Working>(), name, step,
+                        ofSelected(&card::Inscription::working));
     };
     field(tr("Height"), "height", 0.2);
     field(tr("Depth"), "depth", 0.2);
     field(tr("Angle of the V"), "angle", 5);
     field(tr("Bedding"), "bedding", 0.2);
-    edge_ = new QComboBox(this);
-    row(tr("Edges"), edge_);
-    edge_->setAccessibleName(tr("How the edges of the letters are broken"));
-    for (int i = 0; i < blank::edgeKinds; ++i)
-        edge_->addItem(wording::nameOf(static_cast<working::EdgeKind>(i)));
-    connect(edge_, &QComboBox::activated, this, [this](int kind) {
-        editor_.editInscription(tr("Change edges"), {}, [&](card::Inscription& inscription) {
-            inscription.working.edge.kind = static_cast<working::EdgeKind>(kind);
-        });
-    });
-    const auto edgeField = [this](const QString& label, std::string_view name, double step) {
-        return fieldRow(
-            label, quantity::fieldsOf<working::Edge>(), name, step,
-            [this](card::Card& card) -> void* {
-                return editor_.inscription() ? &card.inscriptions[size_t(editor_.selected())].working.edge
-                                             : nullptr;
-            },
-            [this] {
-                return editor_.inscription() && working::hasEdge(editor_.inscription()->working.kind);
-            });
-    };
-    edgeSize_ = edgeField(tr("Edge size"), "size", 0.1);
-    edgeField(tr("Edge angle"), "angle", 1);
+    edge_ =
+        edgeRows(tr("Edges"), tr("How the edges of the letters are broken"), tr("Change edges"), 0.1,
+                 ofSelected([](card::Inscription & i) -> auto& { return i.working.edge; }), [this] {
+                     return editor_.inscription() && working::hasEdge(editor_.inscription()->working.kind);
+                 });
     field(tr("Foot"), "foot", 0.1)->setToolTip(tr("Radius of the fillet where letters meet the blank"));
     field(tr("Colour from"), "colourFrom", 0.2)
         ->setToolTip(
@@ -70,10 +50,7 @@ void WorkingStation::refresh() {
         return told_->setText(tr("There are no words to work yet."));
     const working::Working& working = inscription->working;
     kind_->choose(int(working.kind));
-    edge_->setCurrentIndex(int(working.edge.kind));
-    setRowVisible(edge_, working::hasEdge(working.kind));
-    setRowLabel(edgeSize_,
-                working.edge.kind == working::EdgeKind::round ? tr("Edge radius") : tr("Edge size"));
+    refreshEdge(edge_);
     switch (working.kind) {
     case working::Kind::raised:
         told_->setText(tr("Stands above the front and reaches into the blank by its bedding."));

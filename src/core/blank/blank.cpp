@@ -4,7 +4,6 @@
 #include "plane/near_boxes.hpp"
 #include "quantity/field.hpp"
 #include <algorithm>
-#include <cmath>
 
 namespace bollard::blank {
 namespace {
@@ -38,21 +37,16 @@ double turnOf(const Blank& blank, std::string_view side) {
     return !round.empty() && sideOf(blank, side) == round ? sizeOf(blank, side).x : 0;
 }
 
+bool hasEdge(const Blank& blank) {
+    return blank.kind == Kind::plate || blank.kind == Kind::disc;
+}
+
 Edge edgeOf(const Blank& blank) {
-    if (blank.kind != Kind::plate && blank.kind != Kind::disc)
+    if (!hasEdge(blank))
         return {};
-    Edge edge = deciding(blank.edge);
     const plane::Vector size = sizeOf(blank);
-    const double room = (blank.edgeBoth ? blank.thickness / 2 : blank.thickness) - uprightLeft,
-                 across = std::min(size.x, size.y) / 2;
-    const double tangent = std::tan(edge.slope * M_PI / 180);
-    if (edge.kind == EdgeKind::chamfer)
-        edge.size = tangent > 0 ? std::min({edge.size, across, room / tangent}) : 0;
-    if (edge.kind == EdgeKind::round)
-        edge.size = std::min({edge.size, across, room});
-    const double leans = blank.thickness * std::tan(std::fabs(edge.leaning) * M_PI / 180);
-    const bool none = (edge.kind == EdgeKind::draft ? leans : edge.size) < leastEdge;
-    return none ? Edge{} : edge;
+    const double room = (blank.edgeBoth ? blank.thickness / 2 : blank.thickness) - uprightLeft;
+    return fitted(blank.edge, room, std::min(size.x, size.y) / 2, blank.thickness);
 }
 
 std::span<const Hole> drilledIn(const Blank& blank) {
@@ -83,11 +77,12 @@ plane::Outline holesOf(const Blank& blank, std::string_view side) {
     return holes;
 }
 
+plane::Region wholeRegionOf(const Blank& blank, std::string_view side) {
+    return plane::filled(plane::flattened(outlineOf(blank, side), plane::unitsPerMillimetre, tolerance));
+}
+
 plane::Region regionOf(const Blank& blank, std::string_view side) {
-    const auto flat = [](const plane::Outline& outline) {
-        return plane::filled(plane::flattened(outline, plane::unitsPerMillimetre, tolerance));
-    };
-    const plane::Region whole = flat(outlineOf(blank, side));
+    const plane::Region whole = wholeRegionOf(blank, side);
     if (whole.empty())
         return whole;
     // Holes that stand alone are boundaries as they are, so that many cost no more than their number.
@@ -207,7 +202,7 @@ template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<boll
 }
 
 template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<bollard::blank::Blank>() {
-    using blank::Blank, blank::Edge, blank::EdgeKind, blank::Kind;
+    using blank::Blank, blank::Kind;
     static constexpr std::array kinds{Named{Kind::none, "none"}, Named{Kind::plate, "plate"},
                                       Named{Kind::disc, "disc"}, Named{Kind::bar, "bar"}};
     const auto plate = [](const Blank& b) { return b.kind == Kind::plate; };
@@ -244,12 +239,7 @@ template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<boll
                       .when(any)
                       .about("how near words may come to edges and holes, mm")
                       .part("edge", &Blank::edge)
-                      .orNumber<Edge>(
-                          [](Edge& edge, double radius) {
-                              edge.kind = EdgeKind::round;
-                              edge.size = radius;
-                          },
-                          ranges::edge)
+                      .orNumber(blank::takeRadius, ranges::edge)
                       .when(wall)
                       .quiet()
                       .about("along the outline, not of holes; with `draft` the back is larger than the "

@@ -51,6 +51,8 @@ double depthBehind(const Blank& blank, std::string_view side = {});
 /// The circumference, mm, of a side that goes all the way round; 0 for others.
 double turnOf(const Blank& blank, std::string_view side = {});
 
+/// Whether its edge along the outline can be broken.
+bool hasEdge(const Blank& blank);
 /// The edge along the outline, no larger than there is room for; crisp where that kind of blank has none.
 Edge edgeOf(const Blank& blank);
 
@@ -64,6 +66,9 @@ plane::Outline holesOf(const Blank& blank, std::string_view side = {});
 
 /// The side, flattened within 0.01 mm, on the grid; empty for none.
 plane::Region regionOf(const Blank& blank, std::string_view side = {});
+
+/// The same without its holes.
+plane::Region wholeRegionOf(const Blank& blank, std::string_view side = {});
 
 /// What are edges to letters on the side: those of regionOf(), but none to the left and right of a side that
 /// closes.

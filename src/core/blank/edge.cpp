@@ -1,5 +1,6 @@
 #include "blank/edge.hpp"
 #include "quantity/field.hpp"
+#include <cmath>
 
 namespace bollard::blank {
 namespace {
@@ -21,6 +22,25 @@ Edge deciding(const Edge& edge) {
     if (edge.kind == EdgeKind::draft)
         own.leaning = edge.leaning;
     return own;
+}
+
+Edge fitted(const Edge& edge, double room, double across, double rise) {
+    Edge own = deciding(edge);
+    double size = own.size;
+    if (own.kind == EdgeKind::chamfer) {
+        const double steepness = std::tan(own.slope * M_PI / 180);
+        size = own.size = steepness > 0 ? std::min({own.size, across, room / steepness}) : 0;
+    } else if (own.kind == EdgeKind::round) {
+        size = own.size = std::min({own.size, across, room});
+    } else if (own.kind == EdgeKind::draft) {
+        size = rise * std::tan(std::fabs(own.leaning) * M_PI / 180);
+    }
+    return size < leastEdge ? Edge{} : own;
+}
+
+void takeRadius(Edge& edge, double radius_mm) {
+    edge.kind = EdgeKind::round;
+    edge.size = radius_mm;
 }
 
 } // namespace bollard::blank

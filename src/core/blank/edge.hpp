@@ -27,6 +27,12 @@ constexpr double leastEdge = 0.002;
 /// line only.
 constexpr double uprightLeft = 0.01;
 
+/// The edge where there is `room` for it above or below the side (mm) and `across` along it; crisp when
+/// nothing of it is left. `rise`: how far leaning walls reach, mm.
+Edge fitted(const Edge& edge, double room, double across, double rise);
+/// Makes it round: what a number alone means on a card.
+void takeRadius(Edge& edge, double radius_mm);
+
 /// The numbers of the kind; of others as they start.
 Edge deciding(const Edge& edge);
 

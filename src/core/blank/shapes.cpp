@@ -29,10 +29,8 @@ Panel flatWall(const Blank& blank) {
     panel.thickness = blank.thickness;
     panel.edge = edgeOf(blank);
     panel.edgeBehind = blank.edgeBoth;
-    constexpr double chord_units = 0.01 * plane::unitsPerMillimetre;
     if (panel.edge.kind != EdgeKind::crisp)
-        panel.edged =
-            plane::filled(plane::flattened(outlineOf(blank), plane::unitsPerMillimetre, chord_units));
+        panel.edged = wholeRegionOf(blank);
     return panel;
 }
 

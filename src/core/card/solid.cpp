@@ -46,7 +46,7 @@ plane::Region withinEdge(const blank::Panel& panel) {
     double reach = 0;
     for (const working::Change& change : working::edgeChanges(panel))
         if (!change.outside)
-            reach = std::max({reach, double(change.floor.reach()), double(change.roof.reach())});
+            reach = std::max(reach, double(change.reach()));
     return reach > 0 ? plane::grown(panel.outline, -reach) : panel.outline;
 }
 
@@ -183,8 +183,8 @@ bool reachesRim(const blank::Panel& panel, std::span<const working::Change> chan
         if (own.empty())
             continue;
         if (change.outside) {
-            const std::int32_t reach = std::max(change.floor.reach(), change.roof.reach());
-            own = {own.low - plane::Point{reach, reach}, own.high + plane::Point{reach, reach}};
+            const plane::Point reach{change.reach(), change.reach()};
+            own = {own.low - reach, own.high + reach};
         }
         if (own.low.y <= box.low.y || own.high.y >= box.high.y)
             return true;

@@ -1,5 +1,6 @@
 #include "check/checks.hpp"
 #include <cmath>
+#include <functional>
 
 namespace bollard::check {
 
@@ -8,12 +9,18 @@ using working::Kind;
 
 namespace {
 
+/// The stroke that comes first by width; null when there is none.
+template<class Order> const Reading* firstStroke(const Looking& looking, int slot, Order before) {
+    const Reading* first = nullptr;
+    for (const Reading* reading : looking.readings(slot))
+        if (reading->kind == ReadingKind::stroke && (!first || before(reading->width, first->width)))
+            first = reading;
+    return first;
+}
+
 /// Letters that are high for their narrowest stroke.
 void checkTall(Looking& looking, int slot) {
-    const Reading* stroke = nullptr;
-    for (const Reading* reading : looking.readings(slot))
-        if (reading->kind == ReadingKind::stroke && (!stroke || reading->width < stroke->width))
-            stroke = reading;
+    const Reading* const stroke = firstStroke(looking, slot, std::ranges::less{});
     if (!stroke || !(stroke->width > 0)) // that it is too thin is told elsewhere
         return;
     std::vector<Rule> limits = looking.rules(slot, Measured::heightPerStroke);
@@ -22,14 +29,6 @@ void checkTall(Looking& looking, int slot) {
     if (Finding* f =
             looking.addBroken(slot, FindingKind::heightTall, limits, looking.letters(slot).working.height))
         f->places.push_back(looking.place(slot, stroke->letter, stroke->at, stroke->width));
-}
-
-const Reading* widestStroke(const Looking& looking, int slot) {
-    const Reading* widest = nullptr;
-    for (const Reading* reading : looking.readings(slot))
-        if (reading->kind == ReadingKind::stroke && (!widest || reading->width > widest->width))
-            widest = reading;
-    return widest;
 }
 
 } // namespace
@@ -71,7 +70,7 @@ void checkDepths(Looking& looking, int slot) {
     const double behind = blank::depthBehind(looking.in.blank, looking.letters(slot).side);
     double deepest = w.depth;
     if (w.kind == Kind::carved) {
-        const Reading* const widest = widestStroke(looking, slot);
+        const Reading* const widest = firstStroke(looking, slot, std::ranges::greater{});
         const double cap = 2 * w.depth * std::tan(w.angle / 2 * M_PI / 180); // figure: 2 D tan(a/2)
         deepest = widest ? w.depth * std::min(1.0, widest->width / cap) : 0;
         if (widest && widest->width > cap) {

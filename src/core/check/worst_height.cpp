@@ -13,12 +13,8 @@ WorstHeight::WorstHeight(std::span<const working::PlacedLetters> inscriptions,
         withoutFoot.foot = 0;
         slot.beyond = working::reachBeyond(withoutFoot, thickness);
         const working::Edge edge = working::edgeOf(w, thickness);
-        if (edge.kind == working::EdgeKind::draft && edge.leaning > 0) {
-            const double rise = !working::cuts(w.kind)             ? w.height
-                                : w.kind == working::Kind::pierced ? thickness
-                                                                   : w.depth;
-            slot.taper = 2 * rise * std::tan(edge.leaning * M_PI / 180); // figure: 2 h tan g
-        }
+        if (edge.kind == working::EdgeKind::draft && edge.leaning > 0) // figure: 2 h tan g
+            slot.taper = 2 * working::riseOf(w, thickness) * std::tan(edge.leaning * M_PI / 180);
         slots_.push_back(slot);
     }
 }

@@ -2,6 +2,7 @@
 #pragma once
 #include "plane/region.hpp"
 #include "working/profile.hpp"
+#include <algorithm>
 
 namespace bollard::working {
 
@@ -26,6 +27,9 @@ struct Change {
     /// Not within the region but around it, as far as the profiles reach: they start at its outline and count
     /// outwards.
     bool outside = false;
+
+    /// From here on, inwards or outwards, both profiles are level; grid units.
+    std::int32_t reach() const { return std::max(floor.reach(), roof.reach()); }
 };
 
 } // namespace bollard::working

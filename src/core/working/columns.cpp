@@ -107,7 +107,7 @@ class Builder {
         : changes_(changes), cuts_(cuts), slopes_(changes, cuts.turn()), stop_(stop),
           padLayer_(int(changes.size())) {
         for (size_t i = cuts.empty() ? 0 : 1; i < changes.size(); ++i)
-            if (!changes[i].outside || std::max(changes[i].floor.reach(), changes[i].roof.reach()) > 0)
+            if (!changes[i].outside || changes[i].reach() > 0)
                 plane::addEdges(edges_, changes[i].region, int(i));
         slopes_.addBends(edges_);
     }

@@ -1,6 +1,7 @@
 #include "working/working.hpp"
 #include "quantity/field.hpp"
 #include <cmath>
+#include <limits>
 
 namespace bollard::working {
 namespace {
@@ -12,42 +13,32 @@ constexpr std::array names{
     quantity::Named{Kind::inlaid, "inlaid"}};
 static_assert(names.size() == kinds);
 
-double tangent(double degrees) {
-    return std::tan(degrees * M_PI / 180);
-}
-
 } // namespace
 
 std::string_view nameOf(Kind kind) {
     return names[size_t(kind)].name;
 }
 
+double riseOf(const Working& working, double thickness_mm) {
+    if (!cuts(working.kind))
+        return working.height;
+    return working.kind == Kind::pierced ? thickness_mm : working.depth;
+}
+
 Edge edgeOf(const Working& working, double thickness_mm) {
     if (!hasEdge(working.kind))
         return {};
-    Edge edge = blank::deciding(working.edge);
-    const double room = working.kind == Kind::sunk      ? working.depth
-                        : working.kind == Kind::pierced ? thickness_mm
-                                                        : working.height - uprightLeft;
-    if (edge.kind == EdgeKind::round)
-        edge.size = std::min(edge.size, room);
-    if (edge.kind == EdgeKind::chamfer)
-        edge.size = std::min(edge.size, room / tangent(edge.slope));
-    const bool none = edge.kind == EdgeKind::draft ? room * std::fabs(tangent(edge.leaning)) < leastEdge
-                                                   : !(edge.size >= leastEdge);
-    return none || (edge.kind == EdgeKind::chamfer && !(edge.slope > 0)) ? Edge{} : edge;
+    const double rise = riseOf(working, thickness_mm), room = cuts(working.kind) ? rise : rise - uprightLeft;
+    return blank::fitted(working.edge, room, std::numeric_limits<double>::infinity(), room);
 }
 
 double reachBeyond(const Working& working, double thickness_mm) {
     const Edge edge = edgeOf(working, thickness_mm);
-    const double rise = working.kind == Kind::sunk      ? working.depth
-                        : working.kind == Kind::pierced ? thickness_mm
-                                                        : working.height;
     double reach = 0;
     if (cuts(working.kind) && (edge.kind == EdgeKind::chamfer || edge.kind == EdgeKind::round))
         reach = edge.size;
     if (edge.kind == EdgeKind::draft && edge.leaning < 0)
-        reach = rise * tangent(-edge.leaning);
+        reach = riseOf(working, thickness_mm) * std::tan(-edge.leaning * M_PI / 180);
     if (working.kind == Kind::raised)
         reach = std::max(reach, footOf(working));
     return working.kind == Kind::inlaid ? working.clearance : reach;
@@ -95,7 +86,7 @@ Working deciding(const Working& working) {
 } // namespace bollard::working
 
 template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<bollard::working::Working>() {
-    using blank::Edge, blank::EdgeKind, working::Working, working::Kind;
+    using working::Working, working::Kind;
     const auto of = [](std::initializer_list<Kind> some) {
         return [some = std::vector<Kind>(some)](const Working& w) {
             return std::ranges::find(some, w.kind) != some.end();
@@ -121,12 +112,7 @@ template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<boll
             .when(of({Kind::carved}))
             .about("carved: between the flanks, degrees")
             .part("edge", &Working::edge)
-            .orNumber<Edge>(
-                [](Edge& edge, double radius) {
-                    edge.kind = EdgeKind::round;
-                    edge.size = radius;
-                },
-                ranges::edge)
+            .orNumber(blank::takeRadius, ranges::edge)
             .when([](const Working& w) { return working::hasEdge(w.kind); })
             .quiet()
             .about("raised, free-standing: of the tops; sunk, pierced: of the mouths, which grow by it. A "

@@ -50,6 +50,8 @@ inline bool hasEdge(Kind kind) {
     return kind == Kind::raised || kind == Kind::freeStanding || kind == Kind::sunk || kind == Kind::pierced;
 }
 
+/// How far the walls of letters so worked go up or down from the side, mm.
+double riseOf(const Working& working, double thickness_mm);
 /// The edge of letters so worked, on material so thick (mm), no larger than there is room for; crisp where
 /// the kind has none.
 Edge edgeOf(const Working& working, double thickness_mm);
