@@ -3,6 +3,7 @@
 #include "app/main_window.hpp"
 #include "app/tour.hpp"
 #include "type/catalogue.hpp"
+#include "wording/plurals.hpp"
 #include <QApplication>
 #include <QCommandLineParser>
 #include <QSettings>
@@ -22,6 +23,7 @@ int run(int argc, char** argv) {
     std::setlocale(LC_NUMERIC, "C"); // Qt takes the person's; numbers in files have a point everywhere
     QCoreApplication::setOrganizationName(QStringLiteral("Bollard"));
     QCoreApplication::setApplicationName(QStringLiteral("bollard"));
+    wording::usePlurals();
     QCommandLineParser options;
     options.setApplicationDescription(
         QCoreApplication::translate("main", "Lettering for printing, engraving and cutting."));

@@ -63,7 +63,12 @@ MainWindow::MainWindow(Session& session)
     writer_.setMaxThreadCount(1); // two writes to one path come in their order
     qApp->installEventFilter(this);
     refreshBar();
-    showStart();
+    if (editor_.anythingOpen()) {
+        pages_->setCurrentWidget(work_);
+        editor_.tellAll();
+    } else {
+        showStart();
+    }
 }
 
 MainWindow::~MainWindow() {
@@ -664,12 +669,9 @@ void MainWindow::takeDrawing(const artwork::Drawing& drawing, double millimetres
     }
     QStringList left;
     if (drawing.texts > 0)
-        left << (drawing.texts == 1
-                     ? tr("a text, which must be turned into curves first")
-                     : tr("%1 texts, which must be turned into curves first").arg(drawing.texts));
+        left << tr("%n text(s), which must be turned into curves first", nullptr, drawing.texts);
     if (drawing.others > 0)
-        left << (drawing.others == 1 ? tr("a picture, dimension or fill")
-                                     : tr("%1 pictures, dimensions or fills").arg(drawing.others));
+        left << tr("%n picture(s), dimension(s) or fill(s)", nullptr, drawing.others);
     if (left.isEmpty())
         notice_->dismiss();
     else

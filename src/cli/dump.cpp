@@ -43,9 +43,9 @@ Json letters(const card::Made& made) {
 /// Every width that was measured.
 Json measures(const card::Made& made) {
     const std::vector<std::string> ids = card::idsOf(*made.card);
-    constexpr std::array kinds{"stroke", "counter", "opening", "bridge", "gap", "edge"};
+    constexpr std::array kinds{"stroke", "counter", "opening", "bridge", "gap", "edge", "neck"};
     Json all = Json::array();
-    for (const check::Reading& reading : made.checked->measures->readings) {
+    made.checked->measures->readings.forEach([&](const check::Reading& reading) {
         const auto& inscription = made.lettering->inscriptions[size_t(reading.inscription)];
         Json one{{"kind", kinds[size_t(reading.kind)]},
                  {"width", reading.width},
@@ -54,7 +54,7 @@ Json measures(const card::Made& made) {
                  {"letter", inscription.setting->letters[size_t(reading.letter)].text}};
         one.update(placeOf(reading.at));
         all.push_back(std::move(one));
-    }
+    });
     return all;
 }
 

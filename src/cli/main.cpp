@@ -1,6 +1,7 @@
 // bollard-cli: the pipeline of the window without a display.
 #include "cli/command.hpp"
 #include "drawing/tokens.hpp"
+#include "wording/plurals.hpp"
 #include <CLI/CLI.hpp>
 #include <QGuiApplication>
 #include <QTemporaryDir>
@@ -103,6 +104,7 @@ int run(int argc, char** argv) {
         startGraphics(argc, argv, graphics);
     else
         console.emplace(argc, argv);
+    wording::usePlurals();
     std::setlocale(LC_NUMERIC, "C"); // Qt takes the person's; numbers in files have a point everywhere
 
     CLI::App app{"Bollard without its window: makes, checks, measures and draws cards."};

@@ -24,7 +24,7 @@ Json neckOf(const card::Made& made) {
     // Between pierced letters, their parts and the edge, whatever is narrowest holds what is on both sides of
     // it.
     using Kind = check::ReadingKind;
-    for (const check::Reading& reading : made.checked->measures->readings) {
+    for (const check::Reading& reading : made.checked->measures->extremes) {
         const auto& letters = made.lettering->inscriptions[size_t(reading.inscription)];
         const bool land =
             reading.kind == Kind::bridge || reading.kind == Kind::gap || reading.kind == Kind::edge;

@@ -579,7 +579,7 @@ void FlatDrawing::paintLegend(QPainter& painter, const QRectF& area, const Side&
         }))
         entry(thin(t.stop, 1.4, Qt::DashLine), QBrush(t.stop, Qt::BDiagPattern), Flat::tr("falls out"));
     const auto loose = dropOuts.loose.size();
-    QString count = dropOuts.pieces == 1 ? Flat::tr("1 piece") : Flat::tr("%1 pieces").arg(dropOuts.pieces);
+    QString count = Flat::tr("%n piece(s)", nullptr, dropOuts.pieces);
     if (loose > 0)
         count += Flat::tr(" · %1 loose").arg(loose);
     painter.setPen(loose > 0 ? t.stop : t.inkSoft);

@@ -170,9 +170,9 @@ QString verdictOf(const card::Made& made) {
         watches += finding.severity == check::Severity::watch ? 1 : 0;
     }
     if (stops > 0 && watches > 0)
-        return Findings::tr("Cannot be made so yet: %1 stop, %2 watch").arg(stops).arg(watches);
+        return Findings::tr("Cannot be made so yet: %n stop(s), %1 to watch", nullptr, stops).arg(watches);
     if (stops > 0)
-        return Findings::tr("Cannot be made so yet: %1 stop").arg(stops);
+        return Findings::tr("Cannot be made so yet: %n stop(s)", nullptr, stops);
     if (!checked->complete)
         return Findings::tr("Counting pieces…");
     if (made.lettering &&

@@ -99,7 +99,7 @@ QString summaryOf(const blank::Blank& blank, quantity::Unit unit) {
         text += Summaries::tr(", %1").arg(summaryOf(edge, unit));
     const size_t holes = blank::drilledIn(blank).size();
     if (holes > 0)
-        text += holes == 1 ? Summaries::tr(", 1 hole") : Summaries::tr(", %1 holes").arg(holes);
+        text += Summaries::tr(", %n hole(s)", nullptr, int(holes));
     return text;
 }
 
@@ -253,8 +253,7 @@ QString letteringSummary(const card::Card& card, int inscription) {
     if (style.slant != 0)
         text += Summaries::tr(", slant %1°").arg(plainNumber(style.slant));
     if (!chosen->nudges.empty())
-        text += chosen->nudges.size() == 1 ? Summaries::tr(", a letter nudged")
-                                           : Summaries::tr(", %1 letters nudged").arg(chosen->nudges.size());
+        text += Summaries::tr(", %n letter(s) nudged", nullptr, int(chosen->nudges.size()));
     if (style.weight != 0)
         text += Summaries::tr(", weight %1").arg(signedLength(style.weight, card.unit));
     return text;

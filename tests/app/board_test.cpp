@@ -87,6 +87,49 @@ class BoardTest : public QObject {
         QVERIFY(std::llabs(made - inkBefore) < inkBefore / 20);
     }
 
+    void theLineOfWhatIsDraggedGoesWithIt() {
+        f_->window->editor().editInscription("x", {}, [](card::Inscription& i) {
+            i.baseline.kind = setting::BaselineKind::arc;
+            i.baseline.radius = 120;
+        });
+        settle(*f_->window);
+        // The lozenges of the line and what is in them, in the colour of the selection.
+        const auto marks = [&](QPoint shift) {
+            const QImage image = flat().grab().toImage();
+            const QColor tide = drawing::tokens().tide;
+            QVector<QPoint> found;
+            for (int y = 0; y < image.height(); ++y)
+                for (int x = 0; x < image.width(); ++x)
+                    if (image.pixelColor(x, y) == tide && QRect(image.rect()).contains(QPoint(x, y) - shift))
+                        found << QPoint(x, y) - shift;
+            return found;
+        };
+        QVERIFY(f_->window->editor().inscription());
+        const QPoint from = pixelOf(60, 27), by(30, -20);
+        const QRect bounds = QRect(flat().rect()).adjusted(60, 60, -60, -60);
+        const auto within = [&](const QVector<QPoint>& all) {
+            return std::ranges::count_if(all, [&](QPoint at) { return bounds.contains(at); });
+        };
+        QTest::mousePress(&flat(), Qt::LeftButton, Qt::AltModifier, from);
+        const QVector<QPoint> before = marks({});
+        QVERIFY(within(before) > 60);
+        const int revision = f_->window->maker().shown().revision;
+        QMouseEvent move(QEvent::MouseMove, from + by, flat().mapToGlobal(from + by), Qt::NoButton,
+                         Qt::LeftButton, Qt::AltModifier);
+        QApplication::sendEvent(&flat(), &move);
+        QCOMPARE(f_->window->maker().shown().revision, revision);
+        const QVector<QPoint> there = marks(by);
+        qsizetype kept = 0, all = 0;
+        for (const QPoint at : before)
+            if (bounds.contains(at)) {
+                ++all;
+                kept += there.contains(at) ? 1 : 0;
+            }
+        QVERIFY2(kept > all * 9 / 10, qPrintable(QString("%1 of %2").arg(kept).arg(all)));
+        QTest::mouseRelease(&flat(), Qt::LeftButton, Qt::AltModifier, from + by);
+        settle(*f_->window);
+    }
+
     void theBoardIsDrawnAnewOnlyWhereItChanges_andEndsUpTheSame() {
         // After any edits the kept picture is what a board drawn at once shows.
         CardEditor& editor = f_->window->editor();
@@ -231,8 +274,10 @@ class BoardTest : public QObject {
         double strokes = 0, readings = 0;
         for (const Gauge::Bar& bar : gauge.bars())
             strokes += bar.stroke;
-        for (const check::Reading& reading : f_->window->maker().shown().made.checked->measures->readings)
-            readings += reading.kind == check::ReadingKind::stroke ? reading.length : 0;
+        f_->window->maker().shown().made.checked->measures->readings.forEach(
+            [&](const check::Reading& reading) {
+                readings += reading.kind == check::ReadingKind::stroke ? reading.length : 0;
+            });
         QVERIFY(std::fabs(strokes - readings) < 1e-6 && strokes > 50);
         const QPoint mark = gauge.markPosition("strokeStop").toPoint();
         QTest::mousePress(&gauge, Qt::LeftButton, {}, mark);

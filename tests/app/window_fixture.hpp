@@ -4,6 +4,7 @@
 #include "app/controls/number_field.hpp"
 #include "app/main_window.hpp"
 #include "app/tour.hpp"
+#include "wording/plurals.hpp"
 #include <QInputMethodEvent>
 #include <QPushButton>
 #include <QSettings>
@@ -18,6 +19,7 @@ class WindowFixture {
         qputenv("XDG_DATA_HOME", folder.path().toUtf8());
         QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, folder.path());
         QSettings::setPath(QSettings::IniFormat, QSettings::UserScope, folder.path());
+        wording::usePlurals();
         QCoreApplication::setOrganizationName("BollardTest");
         QCoreApplication::setApplicationName(QString("test-%1").arg(QCoreApplication::applicationPid()));
         drawing::useInterfaceFont(QStringLiteral(BOLLARD_SOURCE "/fonts"));

@@ -1,5 +1,9 @@
 #include "../sample_cards.hpp"
+#include "wording/plurals.hpp"
 #include "wording/wording.hpp"
+#include <QCoreApplication>
+#include <QDirIterator>
+#include <QRegularExpression>
 
 using namespace bollard;
 using check::Finding, check::FindingKind, check::Severity;
@@ -37,6 +41,38 @@ card::Made withFindings(std::vector<Finding> findings, bool complete = true) {
 class WordingTest : public QObject {
     Q_OBJECT
   private slots:
+    void initTestCase() { wording::usePlurals(); }
+
+    void everySentenceThatCountsIsToldForOneAndForMany() {
+        // %n in the sources, and what becomes of it.
+        int sentences = 0;
+        QDirIterator files(QStringLiteral(BOLLARD_SOURCE "/src"), {"*.cpp"}, QDir::Files,
+                           QDirIterator::Subdirectories);
+        const QRegularExpression counted(QStringLiteral("(\\w*::)?tr\\(\\s*\"([^\"]*%n[^\"]*)\""));
+        while (files.hasNext()) {
+            QFile file(files.next());
+            QVERIFY(file.open(QIODevice::ReadOnly));
+            for (const auto& match : counted.globalMatch(QString::fromUtf8(file.readAll()))) {
+                ++sentences;
+                const QString context = match.captured(1).isEmpty()
+                                            ? QStringLiteral("bollard::app::MainWindow")
+                                            : match.captured(1).chopped(2);
+                for (const int count : {1, 2}) {
+                    const QString told = QCoreApplication::translate(
+                        context.toUtf8().constData(), match.captured(2).toUtf8().constData(), nullptr, count);
+                    QVERIFY2(!told.contains("(s)") && told.contains(QString::number(count)),
+                             qPrintable(told));
+                }
+            }
+        }
+        QVERIFY(sentences >= 8);
+        auto card = samples::plate("B");
+        card.blank.holes = {{5, 5, 3}};
+        QVERIFY(wording::summaryOf(card.blank, card.unit).endsWith(", 1 hole"));
+        card.blank.holes.push_back({9, 5, 3});
+        QVERIFY(wording::summaryOf(card.blank, card.unit).endsWith(", 2 holes"));
+    }
+
     void everyProblemSaysWhatAndWhere() {
         QSet<QString> sentences;
         constexpr int kinds = int(quantity::ProblemKind::stopped) + 1;
@@ -98,7 +134,7 @@ class WordingTest : public QObject {
         QCOMPARE(wording::verdictOf(withFindings({f(Severity::watch)})), QString("Can be made; 1 to watch"));
         QCOMPARE(wording::verdictOf(withFindings({}, false)), QString("Counting pieces…"));
         QCOMPARE(wording::verdictOf(withFindings({f(Severity::stop), f(Severity::watch)}, false)),
-                 QString("Cannot be made so yet: 1 stop, 1 watch"));
+                 QString("Cannot be made so yet: 1 stop, 1 to watch"));
     }
 
     void summariesTellWhatIsSet() {
@@ -236,5 +272,5 @@ class WordingTest : public QObject {
         QVERIFY(!without.title.contains("blank") && !without.why.contains("blank"));
     }
 };
-QTEST_APPLESS_MAIN(WordingTest)
+QTEST_GUILESS_MAIN(WordingTest)
 #include "wording_test.moc"

@@ -195,9 +195,14 @@ void FlatView::paintEvent(QPaintEvent*) {
             painter.drawLine(QPointF(0, at.y()), QPointF(width(), at.y()));
     }
     paintSelection(painter);
+    // These are told from the letters as they were made, which may be on their way elsewhere.
+    const bool lifted = std::ranges::find(now.lifted, editor_.selected()) != now.lifted.end();
+    const QPointF by = lifted ? scale_.toPixels(now.liftedBy) - scale_.toPixels({}) : QPointF();
+    painter.translate(by);
     paintLine(painter);
     paintChosenLetters(painter);
     paintMisspelt(painter);
+    painter.translate(-by);
     paintCaret(painter);
     paintMeasure(painter);
     if (hasFocus()) {
@@ -628,16 +633,15 @@ void FlatView::measureAt(QPointF at) {
                              wording::lengthText(std::fabs(measureLine_->dy()), unit));
         return update();
     }
-    const check::Reading* nearest = nullptr;
+    std::optional<check::Reading> nearest;
     double least = 24 / scale_.pixelsPerMm; // pixels around the pointer
     if (const auto& checked = maker_.shown().made.checked)
-        for (const check::Reading& reading : checked->measures->readings) {
-            const QPointF there = drawing::pointOf(reading.at);
-            if (const double far = QLineF(there, mm).length(); far < least) {
+        checked->measures->readings.forEach([&](const check::Reading& reading) {
+            if (const double far = QLineF(drawing::pointOf(reading.at), mm).length(); far < least) {
                 least = far;
-                nearest = &reading;
+                nearest = reading;
             }
-        }
+        });
     if (nearest) {
         measurePoint_ = drawing::pointOf(nearest->at);
         measuredWidth_ = nearest->width;

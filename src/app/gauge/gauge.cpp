@@ -197,13 +197,13 @@ void Gauge::lightBar(int bar, bool strokes) {
     const auto& checked = maker_.shown().made.checked;
     constexpr size_t most = 200; // rings beyond that only hide the letters
     if (bar >= 0 && checked)
-        for (const check::Reading& reading : checked->measures->readings) {
+        checked->measures->readings.forEach([&](const check::Reading& reading) {
             const int own = std::min(int(reading.width / barWidth_), barCount - 1);
             const bool counted = reading.length > 0; // necks are places only
             if (own == bar && counted && (reading.kind == check::ReadingKind::stroke) == strokes &&
                 places.size() < most)
                 places.push_back({reading.at, reading.width, -1, -1, {}, {}});
-        }
+        });
     const double mm = (bar + 0.5) * barWidth_;
     emit lit(places, mm < limitNow(strokes ? strokeStop : gapStop));
 }

@@ -323,6 +323,10 @@ void CardEditor::start(card::Card card, const QString& path, const QString& name
     card_ = std::move(card);
     kept_ = KeptCard(card_);
     takeSelection(card_.inscriptions.empty() ? -1 : 0);
+    tellAll();
+}
+
+void CardEditor::tellAll() {
     emit restarted();
     emit changed();
     emit selectionChanged();

@@ -79,6 +79,10 @@ class CardEditor : public QObject {
     quantity::Result<quantity::Done> open(const QString& path);
     /// Makes the card the open one, with a fresh history; `name` is its title as long as it has no file.
     void start(card::Card card, const QString& path, const QString& name = {});
+    /// Tells of the open card as if it had been opened just now: for a new window.
+    void tellAll();
+    /// Something is open: it has words, a file, or was edited.
+    bool anythingOpen() const { return !card_.inscriptions.empty() || !path_.isEmpty() || edited(); }
     /// As start(), for a card that was not saved: it counts as edited.
     void startRecovered(card::Card card, const QString& path);
     /// Writes to `path` (the ending is added) and makes it the card's file.

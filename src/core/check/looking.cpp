@@ -32,7 +32,7 @@ std::vector<std::vector<const Item*>> bySlot(const std::vector<Item>& items, siz
 } // namespace
 
 Looking::Looking(const FindingInput& input)
-    : in(input), readings_(bySlot(in.measures.readings, in.inscriptions.size())),
+    : in(input), readings_(bySlot(in.measures.extremes, in.inscriptions.size())),
       lost_(bySlot(in.measures.lost, in.inscriptions.size())),
       overhangs_(bySlot(in.measures.overhangs, in.inscriptions.size())),
       corners_(bySlot(in.measures.corners, in.inscriptions.size())) {

@@ -16,7 +16,9 @@ class Looking {
 
     // Of an inscription by its slot in the input.
     const working::PlacedLetters& letters(int slot) const { return in.inscriptions[size_t(slot)]; }
-    const std::vector<const Reading*>& readings(int slot) const { return readings_[size_t(slot)]; }
+    const std::vector<const Reading*>& readings(int slot) const {
+        return readings_[size_t(slot)];
+    } ///< the extreme ones
     const std::vector<const Reading*>& lost(int slot) const { return lost_[size_t(slot)]; }
     const std::vector<const Overhang*>& overhangs(int slot) const { return overhangs_[size_t(slot)]; }
     const std::vector<const CornersLeft*>& corners(int slot) const { return corners_[size_t(slot)]; }

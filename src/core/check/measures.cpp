@@ -5,7 +5,6 @@
 #include <optional>
 #include <tbb/blocked_range.h>
 #include <tbb/parallel_for.h>
-#include <unordered_set>
 
 namespace bollard::check {
 namespace {
@@ -22,69 +21,39 @@ double reachOf(const PlacedLetters& letters, double limit_mm) {
            std::max(limit_mm, std::clamp(0.3 * capital_mm, leastReach_mm, mostReach_mm));
 }
 
-ReadingKind kindOf(plane::WidthKind kind) {
-    switch (kind) {
-    case plane::WidthKind::stroke:
-        return ReadingKind::stroke;
-    case plane::WidthKind::counter:
-        return ReadingKind::counter;
-    case plane::WidthKind::opening:
-        return ReadingKind::opening;
-    case plane::WidthKind::neck:
-    case plane::WidthKind::throat:
-        return ReadingKind::neck;
-    case plane::WidthKind::bridge:
-        break;
-    }
-    return ReadingKind::bridge;
-}
-
-/// Necks are of material: the letters' own where they stand free, what is between their sides where they are
-/// pierced, and of no matter where the blank holds everything.
-bool matters(plane::WidthKind kind, working::Kind working) {
-    if (kind == plane::WidthKind::neck)
-        return working == working::Kind::freeStanding;
-    return kind != plane::WidthKind::throat || working == working::Kind::pierced;
-}
-
 type::GlyphForm withoutWeight(type::GlyphForm form) {
     form.weight = 0;
     return form;
 }
 
-/// Measures each distinct glyph once, before they are asked for one by one.
-void warmGlyphs(const PlacedLetters& letters, const type::GlyphForm& form, const std::stop_token& stop) {
-    const setting::Setting& setting = *letters.setting;
-    std::unordered_set<std::uint32_t> distinct;
-    for (size_t i = 0; i < setting.letters.size(); ++i)
-        if (letters.asDrawn(i) && !setting.typeface->hasWidths(setting.letters[i].glyph, form))
-            distinct.insert(setting.letters[i].glyph);
-    const std::vector<std::uint32_t> glyphs(distinct.begin(), distinct.end());
-    tbb::parallel_for(size_t{0}, glyphs.size(), [&](size_t i) {
-        if (!stop.stop_requested())
-            setting.typeface->widths(glyphs[i], form);
-    });
+bool isGlyph(const PlacedLetters& letters, size_t i) {
+    const setting::Letter& letter = letters.setting->letters[i];
+    return !letter.missing && !letter.drawsNothing && letters.asDrawn(i);
 }
 
-/// Widths of all letters that are glyphs, in a form, as far as they are wanted.
-template<class Wanted>
-void readWidths(const PlacedLetters& letters, int slot, const type::GlyphForm& form, Wanted wanted,
-                std::vector<Reading>& out) {
+using Widths = std::shared_ptr<const std::vector<plane::WidthSample>>;
+
+/// The widths of each distinct glyph; nothing when stopped.
+std::unordered_map<std::uint32_t, Widths>
+widthsOfGlyphs(const PlacedLetters& letters, const type::GlyphForm& form, const std::stop_token& stop) {
     const setting::Setting& setting = *letters.setting;
-    for (size_t i = 0; i < setting.letters.size(); ++i) {
-        const setting::Letter& letter = setting.letters[i];
-        if (letter.missing || letter.drawsNothing || !letters.asDrawn(i))
-            continue;
-        const auto widths = setting.typeface->widths(letter.glyph, form);
-        const double scale = setting.scale * letter.zoom;
-        for (const plane::WidthSample& sample : *widths) {
-            if (!wanted(sample))
-                continue;
-            const Vector at = letter.toFrame(setting.scale * sample.at);
-            out.push_back({kindOf(sample.kind), letters.place.toSide(at), toMillimetres(scale * sample.width),
-                           toMillimetres(scale * sample.length), slot, int(i)});
-        }
-    }
+    std::unordered_map<std::uint32_t, Widths> widths;
+    for (size_t i = 0; i < setting.letters.size(); ++i)
+        if (isGlyph(letters, i))
+            widths.try_emplace(setting.letters[i].glyph);
+    std::vector<std::uint32_t> unknown;
+    for (const auto& [glyph, known] : widths)
+        if (!setting.typeface->hasWidths(glyph, form))
+            unknown.push_back(glyph);
+    tbb::parallel_for(size_t{0}, unknown.size(), [&](size_t i) {
+        if (!stop.stop_requested())
+            setting.typeface->widths(unknown[i], form);
+    });
+    if (stop.stop_requested())
+        return {};
+    for (auto& [glyph, known] : widths)
+        known = setting.typeface->widths(glyph, form);
+    return widths;
 }
 
 /// The letters that are no glyphs, by inscription and letter; each of equal ones is measured once.
@@ -130,50 +99,49 @@ std::vector<std::vector<KnownShape>> ownShapes(std::span<const PlacedLetters> in
     return shapes;
 }
 
-/// Widths of the letters that are shapes of their own.
-void readOwnWidths(const PlacedLetters& letters, int slot, const std::vector<KnownShape>& shapes,
-                   std::vector<Reading>& out) {
-    for (size_t i = 0; i < shapes.size(); ++i) {
-        if (!shapes[i].widths)
-            continue;
-        const setting::Letter& letter = letters.setting->letters[i];
-        for (const plane::WidthSample& sample : *shapes[i].widths) {
-            if (!matters(sample.kind, letters.working.kind))
-                continue;
-            const Vector at = sample.at + plane::vectorOf(shapes[i].at);
-            out.push_back({kindOf(sample.kind),
-                           letters.isAltered(i) ? at : letters.place.toSide(letter.toFrame(at)),
-                           toMillimetres(letters.isAltered(i) ? sample.width : letter.zoom * sample.width),
-                           toMillimetres(letters.isAltered(i) ? sample.length : letter.zoom * sample.length),
-                           slot, int(i)});
-        }
-    }
+/// Necks of a letter that stands free.
+void addNecks(const Readings::OfShape& shape, Readings& out) {
+    if (out.letters[size_t(shape.inscription)].working != working::Kind::freeStanding)
+        return;
+    for (const plane::WidthSample& sample : *shape.widths)
+        if (sample.kind == plane::WidthKind::neck)
+            out.single.push_back(out.reading(shape, sample));
 }
 
 void measureStrokes(const PlacedLetters& letters, int slot, const std::vector<KnownShape>& shapes,
                     const std::stop_token& stop, Measures& out) {
-    const type::GlyphForm& form = letters.setting->form;
-    warmGlyphs(letters, form, stop);
-    readOwnWidths(letters, slot, shapes, out.readings);
-    if (stop.stop_requested())
-        return;
-    const auto isWanted = [&](const plane::WidthSample& sample) {
-        return matters(sample.kind, letters.working.kind);
+    const setting::Setting& setting = *letters.setting;
+    const auto add = [&](Readings::OfShape shape) {
+        addNecks(shape, out.readings);
+        out.readings.shapes.push_back(std::move(shape));
     };
-    readWidths(letters, slot, form, isWanted, out.readings);
-    if (form.weight == 0)
+    for (size_t i = 0; i < shapes.size(); ++i)
+        if (shapes[i].widths)
+            add({shapes[i].widths, slot, int(i),
+                 letters.isAltered(i) ? Readings::From::side : Readings::From::shape,
+                 plane::vectorOf(shapes[i].at)});
+    const auto forGlyphs = [&](const type::GlyphForm& form, const auto& take) {
+        const auto widths = widthsOfGlyphs(letters, form, stop);
+        if (stop.stop_requested())
+            return;
+        for (size_t i = 0; i < setting.letters.size(); ++i)
+            if (isGlyph(letters, i))
+                take({widths.at(setting.letters[i].glyph), slot, int(i)});
+    };
+    forGlyphs(setting.form, add);
+    if (setting.form.weight == 0)
         return;
     // A stroke grows by the weight on both sides and a counter shrinks by it: below 0 nothing is left to
     // measure.
-    const type::GlyphForm before = withoutWeight(form);
-    warmGlyphs(letters, before, stop);
-    if (stop.stop_requested())
-        return;
     const auto isLost = [&](const plane::WidthSample& sample) {
-        return (sample.kind == plane::WidthKind::stroke && sample.width + 2 * form.weight <= 0) ||
-               (sample.kind == plane::WidthKind::counter && sample.width - 2 * form.weight <= 0);
+        return (sample.kind == plane::WidthKind::stroke && sample.width + 2 * setting.form.weight <= 0) ||
+               (sample.kind == plane::WidthKind::counter && sample.width - 2 * setting.form.weight <= 0);
     };
-    readWidths(letters, slot, before, isLost, out.lost);
+    forGlyphs(withoutWeight(setting.form), [&](const Readings::OfShape& shape) {
+        for (const plane::WidthSample& sample : *shape.widths)
+            if (isLost(sample))
+                out.lost.push_back(out.readings.reading(shape, sample));
+    });
 }
 
 /// Long shapes are cut up, so that rings within rings are near only where their bands are.
@@ -246,29 +214,12 @@ std::vector<NearPair> nearPairs(std::span<const PlacedLetters> inscriptions,
 
 void addGap(const PairGap& measured, std::span<const PlacedLetters> inscriptions, const NearPair& pair,
             Measures& out) {
-    const plane::Gap& gap = *measured.gap;
-    if (!gap.inReach)
+    if (!measured.gap->inReach)
         return;
-    const PlacedLetters &letters = inscriptions[size_t(pair.slot)],
-                        &other = inscriptions[size_t(pair.otherSlot)];
-    // What is open for the one is land for the other.
-    const bool ofBoth = working::cuts(letters.working.kind) != working::cuts(other.working.kind);
-    for (const plane::GapSample& sample : gap.samples) {
-        const Vector at = sample.at + plane::vectorOf(measured.shift);
-        Reading reading{ReadingKind::gap,
-                        measured.onSide ? at : letters.place.toSide(at),
-                        toMillimetres(sample.distance),
-                        toMillimetres(sample.length),
-                        pair.slot,
-                        pair.letter,
-                        pair.otherSlot};
-        out.readings.push_back(reading);
-        if (!ofBoth)
-            continue;
-        std::swap(reading.inscription, reading.beside);
-        reading.letter = pair.other;
-        out.readings.push_back(reading);
-    }
+    const auto cuts = [&](int slot) { return working::cuts(inscriptions[size_t(slot)].working.kind); };
+    out.readings.pairs.push_back({measured.gap, pair.slot, pair.letter, pair.otherSlot, pair.other,
+                                  measured.onSide, cuts(pair.slot) != cuts(pair.otherSlot),
+                                  plane::vectorOf(measured.shift)});
 }
 
 /// Shapes that are only shifted meet in the same way again and again and are remembered; others are measured
@@ -346,8 +297,8 @@ void measureEdges(const PlacedLetters& letters, int slot, const plane::BoundaryI
             continue;
         }
         for (const plane::GapSample& sample : blank.gapTo(letter, reach).samples)
-            out.readings.push_back({ReadingKind::edge, sample.at, toMillimetres(sample.distance),
-                                    toMillimetres(sample.length), slot, int(i)});
+            out.readings.single.push_back({ReadingKind::edge, sample.at, toMillimetres(sample.distance),
+                                           toMillimetres(sample.length), slot, int(i)});
     }
 }
 
@@ -363,6 +314,8 @@ size_t MeasureMemory::size() const {
 Measures measuresOf(std::span<const PlacedLetters> inscriptions, std::span<const SideBounds> sides,
                     const Reach& reach, MeasureMemory& memory, const std::stop_token& stop) {
     Measures measures;
+    for (const PlacedLetters& letters : inscriptions)
+        measures.readings.letters.push_back({letters.setting, letters.place, letters.working.kind});
     MeasureMemory::State& kept = memory.state();
     kept.beginRun();
     const auto shapes = ownShapes(inscriptions, kept, stop);
@@ -403,8 +356,10 @@ Measures measuresOf(std::span<const PlacedLetters> inscriptions, std::span<const
         measureNecks(inscriptions, shapes, near, gaps, kept, stop, measures);
     if (reach.corners > 0 && !stop.stop_requested())
         measureCorners(inscriptions, shapes, reach.corners, kept, stop, measures);
-    if (!stop.stop_requested())
+    if (!stop.stop_requested()) {
         kept.endRun();
+        measures.extremes = measures.readings.extremes();
+    }
     return measures;
 }
 
@@ -422,7 +377,7 @@ double thinnestStroke(const setting::Setting& setting) {
 
 const Reading* narrowest(const Measures& measures, ReadingKind kind) {
     const Reading* least = nullptr;
-    for (const Reading& reading : measures.readings)
+    for (const Reading& reading : measures.extremes)
         if (reading.kind == kind && (!least || reading.width < least->width))
             least = &reading;
     return least;

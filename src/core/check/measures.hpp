@@ -1,34 +1,12 @@
 // Every width that decides whether letters can be made, with its place.
 #pragma once
-#include "plane/gap.hpp"
-#include "working/placed_letters.hpp"
+#include "check/readings.hpp"
 #include <memory>
 #include <span>
 #include <stop_token>
 #include <vector>
 
 namespace bollard::check {
-
-enum class ReadingKind {
-    stroke,  ///< across a stroke
-    counter, ///< across a letter's hole
-    opening, ///< within a letter, outside its strokes
-    bridge,  ///< between separate parts of one letter
-    gap,     ///< between two letters
-    edge,    ///< between a letter and the blank's edge or a hole
-    neck ///< material that alone holds two parts together: of what stands free, and within pierced letters
-};
-
-/// One width. Lengths in mm, the place in grid units on the side.
-struct Reading {
-    ReadingKind kind{};
-    plane::Vector at{};
-    double width = 0;
-    double length = 0;   ///< how much of the letter it stands for; the gauge counts by it
-    int inscription = 0; ///< its slot in the placed letters
-    int letter = 0;      ///< its place in Setting::letters
-    int beside = -1;     ///< gap: the slot of the other letter
-};
 
 /// A letter that does not lie wholly on the blank: it crosses an edge, covers a hole, or lies outside.
 struct Overhang {
@@ -47,7 +25,8 @@ struct CornersLeft {
 };
 
 struct Measures {
-    std::vector<Reading> readings{};
+    Readings readings{};
+    std::vector<Reading> extremes{}; ///< of the readings: what findings are made of
     std::vector<Reading>
         lost{}; ///< strokes and counters that the weight change takes away, as wide as they were
     std::vector<Overhang> overhangs{};
@@ -99,7 +78,7 @@ Measures measuresOf(std::span<const working::PlacedLetters> inscriptions, std::s
 /// The thinnest stroke of words that are not placed yet, mm; 0 when they have none. O(distinct letters).
 double thinnestStroke(const setting::Setting& setting);
 
-/// The narrowest reading of the kind; null when there is none.
+/// The narrowest reading of the kind; null when there is none. O(letters).
 const Reading* narrowest(const Measures& measures, ReadingKind kind);
 
 } // namespace bollard::check

@@ -31,11 +31,11 @@ class Joined {
     /// Of those letters' own necks only those stay that no other letter widens; those of the places where
     /// letters meet are added.
     void measure(MeasureMemory::State& memory, const std::stop_token& stop, Measures& out) {
-        out.readings.insert(out.readings.end(), points_.begin(), points_.end());
+        out.readings.single.insert(out.readings.single.end(), points_.begin(), points_.end());
         if (places_.empty())
             return;
         findLetters();
-        std::erase_if(out.readings, [&](const Reading& reading) {
+        std::erase_if(out.readings.single, [&](const Reading& reading) {
             return reading.kind == ReadingKind::neck && isWidened(reading);
         });
         measureCrowds(stop, out);
@@ -63,8 +63,8 @@ class Joined {
                 memory.keep(memory.necks, keys[k], necks[k]);
             const Vector from = plane::vectorOf(originOf(places_[k]));
             for (const plane::Neck& neck : *necks[k])
-                out.readings.push_back({ReadingKind::neck, from + neck.at, toMillimetres(neck.width), 0,
-                                        pair.slot, pair.letter});
+                out.readings.single.push_back({ReadingKind::neck, from + neck.at, toMillimetres(neck.width),
+                                               0, pair.slot, pair.letter});
         }
     }
 
@@ -160,7 +160,7 @@ class Joined {
                     return plane::contains(regionOf(letters_[letter]), plane::onGrid(neck.at));
                 });
                 const OneLetter& one = letters_[owner == letters.end() ? letters.front() : *owner];
-                out.readings.push_back(
+                out.readings.single.push_back(
                     {ReadingKind::neck, neck.at, toMillimetres(neck.width), 0, one.slot, one.letter});
             }
         }

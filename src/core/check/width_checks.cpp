@@ -5,19 +5,19 @@ namespace bollard::check {
 
 using process::Measured;
 using working::Kind;
-using Readings = std::vector<ReadingKind>;
+using Kinds = std::vector<ReadingKind>;
 
 void checkWidths(Looking& looking, int slot) {
     const Kind kind = looking.letters(slot).working.kind;
     // Between cuts the land is measured; its distance to the blank's edge is land too.
     looking.addBelow(slot, FindingKind::strokeNarrow, Measured::stroke, {ReadingKind::stroke});
     looking.addBelow(slot, FindingKind::gapNarrow, Measured::gap,
-                     looking.stands(slot) ? Readings{ReadingKind::gap}
-                                          : Readings{ReadingKind::gap, ReadingKind::edge});
+                     looking.stands(slot) ? Kinds{ReadingKind::gap}
+                                          : Kinds{ReadingKind::gap, ReadingKind::edge});
     looking.addBelow(slot, FindingKind::counterNarrow, Measured::counter, {ReadingKind::counter});
     looking.addBelow(slot, FindingKind::openingNarrow, Measured::opening,
-                     kind == Kind::pierced ? Readings{ReadingKind::opening}
-                                           : Readings{ReadingKind::opening, ReadingKind::bridge});
+                     kind == Kind::pierced ? Kinds{ReadingKind::opening}
+                                           : Kinds{ReadingKind::opening, ReadingKind::bridge});
 }
 
 void checkLost(Looking& looking, int slot) {
@@ -38,8 +38,8 @@ void checkLost(Looking& looking, int slot) {
 void checkNecks(Looking& looking, int slot) {
     looking.addBelow(slot, FindingKind::neckNarrow, Measured::neck,
                      looking.letters(slot).working.kind == Kind::pierced
-                         ? Readings{ReadingKind::neck, ReadingKind::bridge}
-                         : Readings{ReadingKind::neck});
+                         ? Kinds{ReadingKind::neck, ReadingKind::bridge}
+                         : Kinds{ReadingKind::neck});
 }
 
 /// A round cutter leaves its radius in the corners of what it clears.

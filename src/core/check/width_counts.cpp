@@ -6,15 +6,14 @@ namespace bollard::check {
 WidthCounts countsOf(std::shared_ptr<const Measures> measures) {
     WidthCounts counts;
     std::vector<double> widths;
-    widths.reserve(measures->readings.size());
-    for (const Reading& reading : measures->readings) {
+    measures->readings.forEach([&](const Reading& reading) {
         widths.push_back(reading.width);
         for (size_t span = 0; span < counts.spans.size(); ++span) {
             const double bar = counts.spans[span] / counts.bars;
             auto& at = counts.ofSpan[span][std::min(size_t(reading.width / bar), size_t(counts.bars - 1))];
             (reading.kind == ReadingKind::stroke ? at.stroke : at.gap) += reading.length;
         }
-    }
+    });
     if (!widths.empty()) {
         const auto ninth = widths.begin() + std::ptrdiff_t(widths.size() * 9 / 10);
         std::nth_element(widths.begin(), ninth, widths.end());

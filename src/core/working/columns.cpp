@@ -9,8 +9,17 @@ using plane::LayerEdge, plane::LayerSet, plane::Point, plane::Subdivision, plane
 using quantity::Problem, quantity::ProblemKind;
 
 std::int32_t Level::lookUp(int point) const {
-    const auto found = std::ranges::lower_bound(byPoint, point, {}, &std::pair<int, std::int32_t>::first);
-    return found != byPoint.end() && found->first == point ? found->second : height;
+    // Points are distinct and rise, most of them one by one: so many lie before it at most, and so many
+    // after.
+    const auto after =
+        byPoint.begin() + std::min<std::ptrdiff_t>(point - byPoint.front().first, std::ssize(byPoint) - 1);
+    const auto before =
+        byPoint.end() - 1 - std::min<std::ptrdiff_t>(byPoint.back().first - point, std::ssize(byPoint) - 1);
+    if (after < byPoint.begin() || before >= byPoint.end())
+        return height;
+    const auto found =
+        std::lower_bound(before, after, point, [](const auto& own, int p) { return own.first < p; });
+    return found->first == point ? found->second : height;
 }
 
 namespace {

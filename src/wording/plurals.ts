@@ -1,0 +1,53 @@
+<?xml version="1.0" encoding="utf-8"?>
+<!DOCTYPE TS>
+<!-- The sentences of the sources that count something, for one and for many. All others stand in the sources. -->
+<TS version="2.1" language="en" sourcelanguage="en">
+<context>
+    <name>Findings</name>
+    <message numerus="yes">
+        <source>%1 and %n more of %2</source>
+        <translation><numerusform>%1 and %n more of %2</numerusform><numerusform>%1 and %n more of %2</numerusform></translation>
+    </message>
+    <message numerus="yes">
+        <source>Cannot be made so yet: %n stop(s)</source>
+        <translation><numerusform>Cannot be made so yet: %n stop</numerusform><numerusform>Cannot be made so yet: %n stops</numerusform></translation>
+    </message>
+    <message numerus="yes">
+        <source>Cannot be made so yet: %n stop(s), %1 to watch</source>
+        <translation><numerusform>Cannot be made so yet: %n stop, %1 to watch</numerusform><numerusform>Cannot be made so yet: %n stops, %1 to watch</numerusform></translation>
+    </message>
+</context>
+<context>
+    <name>Summaries</name>
+    <message numerus="yes">
+        <source>, %n hole(s)</source>
+        <translation><numerusform>, %n hole</numerusform><numerusform>, %n holes</numerusform></translation>
+    </message>
+    <message numerus="yes">
+        <source>, %n letter(s) nudged</source>
+        <translation><numerusform>, %n letter nudged</numerusform><numerusform>, %n letters nudged</numerusform></translation>
+    </message>
+</context>
+<context>
+    <name>Flat</name>
+    <message numerus="yes">
+        <source>%n piece(s)</source>
+        <translation><numerusform>%n piece</numerusform><numerusform>%n pieces</numerusform></translation>
+    </message>
+</context>
+<context>
+    <name>bollard::app::MainWindow</name>
+    <message numerus="yes">
+        <source>%n line(s) were pasted. They can be rows instead: one part each.</source>
+        <translation><numerusform>%n line was pasted. It can be a row instead.</numerusform><numerusform>%n lines were pasted. They can be rows instead: one part each.</numerusform></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n text(s), which must be turned into curves first</source>
+        <translation><numerusform>%n text, which must be turned into curves first</numerusform><numerusform>%n texts, which must be turned into curves first</numerusform></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n picture(s), dimension(s) or fill(s)</source>
+        <translation><numerusform>%n picture, dimension or fill</numerusform><numerusform>%n pictures, dimensions or fills</numerusform></translation>
+    </message>
+</context>
+</TS>
