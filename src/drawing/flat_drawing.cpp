@@ -22,8 +22,31 @@ QPen thin(const QColor& colour, double width = 1, Qt::PenStyle style = Qt::Solid
 }
 
 /// Hatching in pixels, whatever the zoom.
-QBrush hatch(const QColor& colour, const FlatScale& scale) {
-    QBrush brush(colour, Qt::BDiagPattern);
+/// How letters of a kind of working are drawn.
+struct KindLook {
+    Kind kind;
+    QColor Tokens::*fill;
+    QColor Tokens::*line = &Tokens::materialEdge;
+    double pen = 0;                            ///< pixels; 0 for none
+    Qt::BrushStyle pattern = Qt::SolidPattern; ///< over the fill
+    QColor Tokens::*hatching = &Tokens::line;
+};
+constexpr std::array looks{
+    KindLook{Kind::raised, &Tokens::ink},
+    KindLook{Kind::sunk, &Tokens::sunk, &Tokens::materialEdge, 1.2},
+    KindLook{Kind::pierced, &Tokens::ground, &Tokens::ink, 1.4, Qt::BDiagPattern},
+    KindLook{Kind::freeStanding, &Tokens::ink},
+    KindLook{Kind::scribed, &Tokens::ink, &Tokens::materialEdge, 0.6},
+    KindLook{Kind::carved, &Tokens::sunk, &Tokens::materialEdge, 1.2, Qt::VerPattern, &Tokens::materialEdge},
+    KindLook{Kind::inlaid, &Tokens::letters, &Tokens::materialEdge, 0.8}};
+static_assert(looks.size() == size_t(working::kinds));
+
+const KindLook& lookOf(Kind kind) {
+    return looks[size_t(kind)];
+}
+
+QBrush hatch(const QColor& colour, const FlatScale& scale, Qt::BrushStyle pattern = Qt::BDiagPattern) {
+    QBrush brush(colour, pattern);
     brush.setTransform(QTransform::fromScale(1 / scale.pixelsPerMm, -1 / scale.pixelsPerMm));
     return brush;
 }
@@ -348,32 +371,12 @@ void FlatDrawing::paintShapes(QPainter& painter, const FlatScale& scale, const Q
     for (const Shape& shape : *inscription.shapes) {
         if (!shape.box.intersects(visible))
             continue;
-        switch (inscription.kind) {
-        case Kind::raised:
-        case Kind::freeStanding:
-            painter.setPen(Qt::NoPen);
-            painter.setBrush(t.ink);
-            break;
-        case Kind::sunk:
-        case Kind::carved:
-            painter.setPen(thin(t.materialEdge, 1.2));
-            painter.setBrush(t.sunk);
-            break;
-        case Kind::inlaid:
-            painter.setPen(thin(t.materialEdge, 0.8));
-            painter.setBrush(t.letters);
-            break;
-        case Kind::scribed:
-            painter.setPen(thin(t.materialEdge, 0.6));
-            painter.setBrush(t.ink);
-            break;
-        case Kind::pierced:
-            painter.setPen(Qt::NoPen);
-            painter.setBrush(t.ground);
+        const KindLook& look = lookOf(inscription.kind);
+        painter.setPen(look.pen > 0 ? thin(t.*look.line, look.pen) : QPen(Qt::NoPen));
+        painter.setBrush(t.*look.fill);
+        if (look.pattern != Qt::SolidPattern) {
             painter.drawPath(shape.path);
-            painter.setPen(thin(t.ink, 1.4));
-            painter.setBrush(hatch(t.line, scale));
-            break;
+            painter.setBrush(hatch(t.*look.hatching, scale, look.pattern));
         }
         painter.drawPath(shape.path);
     }
@@ -554,18 +557,11 @@ void FlatDrawing::paintLegend(QPainter& painter, const QRectF& area, const Side&
         return std::ranges::any_of(
             inscriptions_, [&](const Inscription& i) { return i.kind == kind && i.side == shown.name; });
     };
-    if (any(Kind::raised) || any(Kind::freeStanding))
-        entry(Qt::NoPen, t.ink,
-              any(Kind::raised) ? wording::nameOf(Kind::raised) : wording::nameOf(Kind::freeStanding));
-    for (const Kind cut : {Kind::sunk, Kind::carved})
-        if (any(cut))
-            entry(thin(t.materialEdge), t.sunk, wording::nameOf(cut));
-    if (any(Kind::inlaid))
-        entry(thin(t.materialEdge), t.letters, wording::nameOf(Kind::inlaid));
-    if (any(Kind::scribed))
-        entry(thin(t.materialEdge), t.ink, wording::nameOf(Kind::scribed));
-    if (any(Kind::pierced))
-        entry(thin(t.ink), QBrush(t.inkSoft, Qt::BDiagPattern), wording::nameOf(Kind::pierced));
+    for (const KindLook& look : looks)
+        if (any(look.kind))
+            entry(look.pen > 0 ? thin(t.*look.line) : QPen(Qt::NoPen),
+                  look.pattern == Qt::SolidPattern ? QBrush(t.*look.fill) : QBrush(t.inkSoft, look.pattern),
+                  wording::nameOf(look.kind));
     for (const auto side : {setting::ReadingSide::impression, setting::ReadingSide::throughBack})
         if (std::ranges::any_of(inscriptions_, [&](const Inscription& i) {
                 return i.reading == side && i.side == shown.name;

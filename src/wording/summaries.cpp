@@ -304,46 +304,6 @@ QString summaryOf(const working::Edge& edge, quantity::Unit unit) {
     return {};
 }
 
-QString summaryOf(const working::Working& working, quantity::Unit unit) {
-    const auto length = [&](double millimetres) { return shortLength(millimetres, unit); };
-    QStringList parts;
-    switch (working.kind) {
-    case working::Kind::raised:
-        parts << Summaries::tr("raised %1").arg(length(working.height));
-        break;
-    case working::Kind::sunk:
-        parts << Summaries::tr("sunk %1").arg(length(working.depth));
-        break;
-    case working::Kind::pierced:
-        parts << Summaries::tr("pierced, cut right through");
-        break;
-    case working::Kind::freeStanding:
-        parts << Summaries::tr("free-standing %1").arg(length(working.height));
-        break;
-    case working::Kind::scribed:
-        parts << Summaries::tr("scribed %1 deep").arg(length(working.depth));
-        break;
-    case working::Kind::carved:
-        parts << Summaries::tr("carved at %1° up to %2 deep")
-                     .arg(QString::fromStdString(quantity::roundedText(working.angle, 1)),
-                          length(working.depth));
-        break;
-    case working::Kind::inlaid:
-        parts << Summaries::tr("inlaid %1").arg(length(working.depth));
-        if (working.clearance > 0)
-            parts << Summaries::tr("clearance %1").arg(length(working.clearance));
-        break;
-    }
-    if (working::hasEdge(working.kind) && working.edge.kind != working::EdgeKind::crisp)
-        parts << summaryOf(working.edge, unit);
-    if (working.kind == working::Kind::raised) {
-        if (working.foot > 0)
-            parts << Summaries::tr("foot %1").arg(length(working.foot));
-        parts << Summaries::tr("bedded %1").arg(length(working.bedding));
-    }
-    return parts.join(QStringLiteral(", "));
-}
-
 QString nameOf(working::EdgeKind kind) {
     switch (kind) {
     case working::EdgeKind::chamfer:
@@ -356,26 +316,6 @@ QString nameOf(working::EdgeKind kind) {
         break;
     }
     return Summaries::tr("crisp");
-}
-
-QString nameOf(working::Kind kind) {
-    switch (kind) {
-    case working::Kind::raised:
-        return Summaries::tr("raised");
-    case working::Kind::sunk:
-        return Summaries::tr("sunk");
-    case working::Kind::pierced:
-        return Summaries::tr("pierced");
-    case working::Kind::freeStanding:
-        return Summaries::tr("free-standing");
-    case working::Kind::scribed:
-        return Summaries::tr("scribed");
-    case working::Kind::carved:
-        return Summaries::tr("carved");
-    case working::Kind::inlaid:
-        return Summaries::tr("inlaid");
-    }
-    return {};
 }
 
 QString nameOf(check::ReadingKind kind) {

@@ -43,6 +43,8 @@ QString nameOf(setting::SizeBy by);
 /// "in its impression".
 QString nameOf(setting::ReadingSide side);
 QString nameOf(working::Kind kind);
+/// What it does, in a sentence.
+QString sentenceOf(working::Kind kind);
 QString nameOf(working::EdgeKind kind);
 /// "stroke", "gap".
 QString nameOf(check::ReadingKind kind);

@@ -51,41 +51,14 @@ void WorkingStation::refresh() {
     const working::Working& working = inscription->working;
     kind_->choose(int(working.kind));
     refreshEdge(edge_);
-    switch (working.kind) {
-    case working::Kind::raised:
-        told_->setText(tr("Stands above the front and reaches into the blank by its bedding."));
-        break;
-    case working::Kind::sunk:
-        told_->setText(
-            tr("Leaves a floor of %1.")
-                .arg(wording::lengthText(
-                    std::max(0.0, blank::depthBehind(editor_.card().blank, editor_.inscription()->side) -
-                                      working.depth),
-                    editor_.card().unit)));
-        break;
-    case working::Kind::pierced:
-        told_->setText(tr("Cut right through; counters fall out unless something holds them."));
-        break;
-    case working::Kind::scribed:
-        told_->setText(
-            inscription->isOrnament()
-                ? tr("Its outline is cut as a line as wide as the stroke.")
-                : tr("Cut as a line as wide as the stroke: along single lines, or along outlines."));
-        break;
-    case working::Kind::carved:
-        told_->setText(
-            tr("As a V-bit leaves it: deeper where strokes are wider, with a flat floor at the full depth."));
-        break;
-    case working::Kind::inlaid:
-        told_->setText(
-            working.clearance > 0
-                ? tr("A piece of a second material, glued into a pocket a little wider than it is.")
-                : tr("A second material, flush with the front."));
-        break;
-    case working::Kind::freeStanding:
-        told_->setText(tr("Letters by themselves, without a blank."));
-        break;
+    QString told = wording::sentenceOf(working.kind);
+    if (working.kind == working::Kind::sunk || working.kind == working::Kind::scribed) {
+        const double floor = blank::depthBehind(editor_.card().blank, inscription->side) - working.depth;
+        if (floor > 0)
+            told += QLatin1Char(' ') +
+                    tr("%1 are left under it.").arg(wording::lengthText(floor, editor_.card().unit));
     }
+    told_->setText(told);
 }
 
 } // namespace bollard::app

@@ -82,8 +82,6 @@ A limit is named by its working and what it limits, for example `"limits": {"rai
 openings; where letters are cut, of the land that stays. With the defaults above, on something worn and 3 mm thick, they
 start as:
 
-| process | limit | raised | free-standing | sunk | scribed | pierced | carved | inlaid |
-|---|---|---|---|---|---|---|---|---|
 )";
 
 /// Sections of their own; other parts are told where they are.
@@ -211,8 +209,16 @@ class Table {
 std::string limits() {
     using working::Kind;
     std::string text = limitsHead;
-    constexpr std::array workings{Kind::raised,  Kind::freeStanding, Kind::sunk,  Kind::scribed,
-                                  Kind::pierced, Kind::carved,       Kind::inlaid};
+    std::vector<Kind> workings;
+    for (int kind = 0; kind < working::kinds; ++kind)
+        workings.push_back(static_cast<Kind>(kind));
+    text += "| process | limit |";
+    for (const Kind kind : workings)
+        text += " " + std::string(working::nameOf(kind)) + " |";
+    text += "\n|---|---|";
+    for (size_t i = 0; i < workings.size(); ++i)
+        text += "---|";
+    text += "\n";
     decltype(process::Process::kind)::eachKind([&]<class One>(std::type_identity<One>) {
         std::vector<std::string_view> names;
         for (const Kind kind : workings)

@@ -6,17 +6,27 @@
 namespace bollard::working {
 namespace {
 
-constexpr std::array names{
-    quantity::Named{Kind::raised, "raised"},   quantity::Named{Kind::sunk, "sunk"},
-    quantity::Named{Kind::pierced, "pierced"}, quantity::Named{Kind::freeStanding, "free-standing"},
-    quantity::Named{Kind::scribed, "scribed"}, quantity::Named{Kind::carved, "carved"},
-    quantity::Named{Kind::inlaid, "inlaid"}};
-static_assert(names.size() == kinds);
+constexpr std::uint8_t all(auto... uses) {
+    return std::uint8_t((std::uint8_t(uses) | ...));
+}
+
+constexpr auto rows = [] {
+    using enum Uses;
+    return std::array{
+        KindRow{Kind::raised, "raised", false, false, all(height, bedding, edge, foot, colourFrom)},
+        KindRow{Kind::sunk, "sunk", true, true, all(depth, edge)},
+        KindRow{Kind::pierced, "pierced", true, false, all(edge)},
+        KindRow{Kind::freeStanding, "free-standing", false, false, all(height, edge)},
+        KindRow{Kind::scribed, "scribed", true, true, all(depth)},
+        KindRow{Kind::carved, "carved", true, true, all(depth, angle)},
+        KindRow{Kind::inlaid, "inlaid", true, true, all(depth, clearance)}};
+}();
+static_assert(rows.size() == kinds);
 
 } // namespace
 
-std::string_view nameOf(Kind kind) {
-    return names[size_t(kind)].name;
+const KindRow& rowOf(Kind kind) {
+    return rows[size_t(kind)];
 }
 
 double riseOf(const Working& working, double thickness_mm) {
@@ -50,84 +60,71 @@ double footOf(const Working& working) {
 }
 
 Working deciding(const Working& working) {
-    Working own{working.kind, 0, 0, 0, 0, {}, 0, 0, 0};
-    switch (working.kind) {
-    case Kind::raised:
-        own.bedding = working.bedding;
-        own.foot = working.foot;
-        own.colourFrom = working.colourFrom;
-        [[fallthrough]];
-    case Kind::freeStanding:
-        own.height = working.height;
+    // Scribed letters are of the same material as sunk ones.
+    Working own{working.kind == Kind::scribed ? Kind::sunk : working.kind, 0, 0, 0, 0, {}, 0, 0, 0};
+    const KindRow& row = rowOf(working.kind);
+    const auto take = [&](Uses number, double Working::*member) {
+        if (row.has(number))
+            own.*member = working.*member;
+    };
+    take(Uses::height, &Working::height);
+    take(Uses::depth, &Working::depth);
+    take(Uses::bedding, &Working::bedding);
+    take(Uses::angle, &Working::angle);
+    take(Uses::foot, &Working::foot);
+    take(Uses::colourFrom, &Working::colourFrom);
+    take(Uses::clearance, &Working::clearance);
+    if (row.has(Uses::edge))
         own.edge = blank::deciding(working.edge);
-        break;
-    case Kind::scribed: // the same material as sunk
-        own.kind = Kind::sunk;
-        own.depth = working.depth;
-        break;
-    case Kind::carved:
-        own.angle = working.angle;
-        own.depth = working.depth;
-        break;
-    case Kind::inlaid:
-        own.clearance = working.clearance;
-        own.depth = working.depth;
-        break;
-    case Kind::sunk:
-        own.depth = working.depth;
-        [[fallthrough]];
-    case Kind::pierced:
-        own.edge = blank::deciding(working.edge);
-        break;
-    }
     return own;
 }
 
 } // namespace bollard::working
 
 template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<bollard::working::Working>() {
-    using working::Working, working::Kind;
-    const auto of = [](std::initializer_list<Kind> some) {
-        return [some = std::vector<Kind>(some)](const Working& w) {
-            return std::ranges::find(some, w.kind) != some.end();
-        };
+    using working::Working, working::Kind, working::Uses;
+    std::vector<Named<Kind>> names;
+    for (const working::KindRow& row : working::rows)
+        names.push_back({row.kind, row.name});
+    const auto used = [](Uses number) {
+        return [number](const Working& w) { return working::rowOf(w.kind).has(number); };
     };
     static const PartFields fields = std::move(
         Describing<Working>()
-            .choice("kind", &Working::kind, working::names)
+            .choice("kind", &Working::kind, names)
             .about("`scribed`: a line as wide as the stroke along single lines, or along outlines; `carved`: "
                    "as a V-bit "
                    "leaves it; `inlaid`: a second material, flush with the front")
             .number("height", &Working::height, Dimension::length, ranges::height)
-            .when(of({Kind::raised, Kind::freeStanding}))
+            .when(used(Uses::height))
             .about("raised, free-standing: above the front side, mm")
             .number("depth", &Working::depth, Dimension::length, ranges::height)
-            .when(of({Kind::sunk, Kind::scribed, Kind::carved, Kind::inlaid}))
+            .when(used(Uses::depth))
             .about(
                 "sunk, scribed, inlaid: below the front side, mm; carved: at most, with a flat floor beyond")
             .number("bedding", &Working::bedding, Dimension::length, ranges::bedding)
-            .when(of({Kind::raised}))
+            .when(used(Uses::bedding))
             .about("raised: how far letters reach into the blank, mm")
             .number("angle", &Working::angle, Dimension::angle, ranges::bitAngle)
-            .when(of({Kind::carved}))
+            .when(used(Uses::angle))
             .about("carved: between the flanks, degrees")
             .part("edge", &Working::edge)
             .orNumber(blank::takeRadius, ranges::edge)
-            .when([](const Working& w) { return working::hasEdge(w.kind); })
+            .when(used(Uses::edge))
             .quiet()
             .about("raised, free-standing: of the tops; sunk, pierced: of the mouths, which grow by it. A "
                    "number "
                    "is the radius of a round one")
             .number("foot", &Working::foot, Dimension::length, ranges::foot)
-            .when(of({Kind::raised}))
+            .when(used(Uses::foot))
             .quiet()
             .about("raised: radius of the fillet where letters meet the blank, mm")
             .number("colourFrom", &Working::colourFrom, Dimension::length, ranges::foot)
-            .when(of({Kind::raised}))
+            .when(used(Uses::colourFrom))
             .quiet()
             .about("raised: up to this height they are of the blank's material, mm")
             .number("clearance", &Working::clearance, Dimension::length, ranges::clearance)
-            .when(of({Kind::inlaid}))
+            .when(used(Uses::clearance))
             .quiet()
             .about("inlaid: between the inlay and the walls round it, mm; with it the inlay is a piece to be "
                    "glued in"));

@@ -2,6 +2,7 @@
 #pragma once
 #include "blank/edge.hpp"
 #include "plane/region.hpp"
+#include <cstdint>
 #include <string_view>
 
 namespace bollard::working {
@@ -34,20 +35,44 @@ struct Working {
     bool operator==(const Working&) const = default;
 };
 
-/// raised, sunk, pierced, free-standing, scribed, carved, inlaid.
-std::string_view nameOf(Kind kind);
+/// Which numbers of a working decide what a kind of it makes.
+enum class Uses : std::uint8_t {
+    height = 1,
+    depth = 2,
+    bedding = 4,
+    angle = 8,
+    edge = 16,
+    foot = 32,
+    colourFrom = 64,
+    clearance = 128
+};
 
-/// Whether it takes material away.
+/// A kind of working. What it does to the material stands in changes.cpp.
+struct KindRow {
+    Kind kind{};
+    std::string_view name{}; ///< in cards
+    bool cuts = false;       ///< takes material away
+    bool leavesFloor = false;
+    std::uint8_t uses = 0;
+
+    bool has(Uses number) const { return (uses & std::uint8_t(number)) != 0; }
+};
+/// By kind.
+const KindRow& rowOf(Kind kind);
+
+inline std::string_view nameOf(Kind kind) {
+    return rowOf(kind).name;
+}
 inline bool cuts(Kind kind) {
-    return kind != Kind::raised && kind != Kind::freeStanding;
+    return rowOf(kind).cuts;
 }
 /// Whether a floor is left under it.
 inline bool leavesFloor(Kind kind) {
-    return cuts(kind) && kind != Kind::pierced;
+    return rowOf(kind).leavesFloor;
 }
 /// Whether its edges can be broken.
 inline bool hasEdge(Kind kind) {
-    return kind == Kind::raised || kind == Kind::freeStanding || kind == Kind::sunk || kind == Kind::pierced;
+    return rowOf(kind).has(Uses::edge);
 }
 
 /// How far the walls of letters so worked go up or down from the side, mm.
