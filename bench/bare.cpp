@@ -52,7 +52,7 @@ int main() {
     std::vector<plane::Region> regions;
     for (const working::PlacedLetters& letters : made.lettering->inscriptions)
         regions.push_back(plane::united(letters.onSide));
-    const std::vector<plane::Region> layers{made.lettering->blank, regions.front()};
+    const std::vector<plane::Region> layers{made.lettering->firstSide, regions.front()};
     const auto plan = plane::subdivided(layers);
     const double ours = best([&] { (void)plane::subdivided(layers); });
     size_t faces = 0;
@@ -61,7 +61,7 @@ int main() {
                 bare, ours / bare);
     const working::Worked worked{made.lettering->inscriptions.front().working, regions.front()};
     const auto columns = working::columnsOf(
-        working::changesOf(made.lettering->blank, made.card->blank.thickness, std::span(&worked, 1)));
+        working::changesOf(made.lettering->firstSide, made.card->blank.thickness, std::span(&worked, 1)));
     const body::Mesh mesh = body::meshOf(*columns);
     const double meshed = best([&] { (void)body::meshOf(*columns); });
     size_t written = 0;

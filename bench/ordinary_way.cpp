@@ -33,7 +33,7 @@ body::Mesh prism(const plane::Region& letters, const working::Working& working) 
 
 SurfaceMesh plateOf(const card::Made& made) {
     return surfaceOf(body::meshOf(
-        *working::columnsOf(working::changesOf(made.lettering->blank, made.card->blank.thickness))));
+        *working::columnsOf(working::changesOf(made.lettering->firstSide, made.card->blank.thickness))));
 }
 
 } // namespace

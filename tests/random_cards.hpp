@@ -12,13 +12,15 @@ class RandomCards {
 
     bollard::card::Card next() {
         bollard::card::Card card;
-        card.blank.kind = static_cast<bollard::blank::Kind>(random_() % 3);
+        card.blank.kind = static_cast<bollard::blank::Kind>(random_() % 4); // those that are flat
         card.blank.thickness = between(1, 6);
+        card.blank.endThickness = between(1, 6);
+        card.blank.outline = plateOutline();
         card.blank.corner = between(0, 10);
         card.blank.edge = edge();
         card.blank.edgeBoth = random_() % 2 == 0;
         for (auto holes = random_() % 3; holes > 0; --holes)
-            card.blank.holes.push_back({between(0, 120), between(0, 45), between(1, 8)});
+            card.blank.holes.push_back(hole());
         for (auto count = 1 + random_() % 3; count > 0; --count)
             card.inscriptions.push_back(inscription(card.blank));
         card.process.kind.as<bollard::process::Filament>().nozzle = between(0.2, 0.8);
@@ -26,6 +28,25 @@ class RandomCards {
             for (bollard::card::Inscription& inscription : card.inscriptions)
                 inscription.side = random_() % 4 == 0 ? "back" : "";
         return card;
+    }
+    bollard::blank::PlateOutline plateOutline() {
+        bollard::blank::PlateOutline made;
+        if (random_() % 2)
+            made.kind = static_cast<bollard::blank::OutlineKind>(random_() % bollard::blank::outlineKinds);
+        made.corners = 3 + number(10);
+        made.ear = between(0, 40);
+        made.earHole = between(0, 12);
+        made.distance = between(0.5, 8);
+        return made;
+    }
+    bollard::blank::Hole hole() {
+        bollard::blank::Hole made{between(0, 120), between(0, 45), between(1, 8)};
+        made.kind = static_cast<bollard::blank::HoleKind>(random_() % bollard::blank::holeKinds);
+        made.length = between(1, 20);
+        made.turn = between(-180, 180);
+        made.head = between(1, 14);
+        made.headAngle = between(40, 140);
+        return made;
     }
     bollard::blank::Edge edge() {
         bollard::blank::Edge made;
@@ -76,7 +97,7 @@ class RandomCards {
         made.placing.reading = static_cast<bollard::setting::ReadingSide>(random_() % 3);
         made.working.kind = static_cast<bollard::working::Kind>(random_() % bollard::working::kinds);
         made.working.height = between(0.4, 4);
-        made.working.depth = between(0.2, blank.thickness);
+        made.working.depth = between(0.2, std::max(blank.thickness, blank.endThickness));
         made.working.bedding = random_() % 2 ? between(0, 1) : 0;
         made.working.edge = edge();
         made.working.angle = between(20, 120);

@@ -1,4 +1,5 @@
 #include "body/faults.hpp"
+#include "card/solid.hpp"
 #include "cli/command.hpp"
 #include <iostream>
 #include <nlohmann/json.hpp>
@@ -60,6 +61,7 @@ int measure(const Arguments& arguments) {
         return box.empty() ? 0.0 : plane::toMillimetres(double(high) - low);
     };
     const check::Measures& measures = *run.made.checked->measures;
+    const double mass = card::massOf(run.made); // g
     std::cout << Json{{"pieces", solid.dropOuts.pieces},
                       {"loose", loose},
                       {"stroke", smallest(measures, check::ReadingKind::stroke)},
@@ -70,6 +72,7 @@ int measure(const Arguments& arguments) {
                        {{"width", extent(box.low.x, box.high.x)},
                         {"height", extent(box.low.y, box.high.y)},
                         {"area", area / (plane::unitsPerMillimetre * plane::unitsPerMillimetre)}}},
+                      {"mass", mass > 0 ? Json(mass) : Json()},
                       {"body",
                        {{"volume", body::volumeOf(solid.mesh)},
                         {"triangles", solid.mesh.triangles.size()},

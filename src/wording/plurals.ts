@@ -18,11 +18,14 @@
     </message>
 </context>
 <context>
-    <name>Summaries</name>
+    <name>Blanks</name>
     <message numerus="yes">
         <source>, %n hole(s)</source>
         <translation><numerusform>, %n hole</numerusform><numerusform>, %n holes</numerusform></translation>
     </message>
+</context>
+<context>
+    <name>Summaries</name>
     <message numerus="yes">
         <source>, %n letter(s) nudged</source>
         <translation><numerusform>, %n letter nudged</numerusform><numerusform>, %n letters nudged</numerusform></translation>

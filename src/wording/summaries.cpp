@@ -74,35 +74,6 @@ QString wordsOnOneLine(const std::string& words, int most) {
     return text.size() > most ? text.left(most - 1) + QChar(0x2026) : text;
 }
 
-QString summaryOf(const blank::Blank& blank, quantity::Unit unit) {
-    QString text;
-    const auto number = [&](double mm) { return shortLength(mm, unit); };
-    switch (blank.kind) {
-    case blank::Kind::none:
-        return Summaries::tr("no blank");
-    case blank::Kind::plate:
-        text = Summaries::tr("plate %1 × %2 × %3")
-                   .arg(number(blank.width), number(blank.height), number(blank.thickness));
-        if (blank.corner > 0)
-            text += Summaries::tr(", corners %1").arg(number(blank.corner));
-        break;
-    case blank::Kind::disc:
-        text = Summaries::tr("disc ⌀ %1 × %2").arg(number(blank.diameter), number(blank.thickness));
-        if (blank.centreHole > 0)
-            text += Summaries::tr(", centre hole %1").arg(number(blank.centreHole));
-        break;
-    case blank::Kind::bar:
-        text = Summaries::tr("bar ⌀ %1 × %2").arg(number(blank.diameter), number(blank.length));
-        break;
-    }
-    if (const blank::Edge edge = blank::edgeOf(blank); edge.kind != blank::EdgeKind::crisp)
-        text += Summaries::tr(", %1").arg(summaryOf(edge, unit));
-    const size_t holes = blank::drilledIn(blank).size();
-    if (holes > 0)
-        text += Summaries::tr(", %n hole(s)", nullptr, int(holes));
-    return text;
-}
-
 QString nameOfSide(std::string_view side) {
     const std::map<std::string_view, QString> names{{"front", Summaries::tr("front")},
                                                     {"back", Summaries::tr("back")},

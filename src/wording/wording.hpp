@@ -39,6 +39,11 @@ QString sizeText(const setting::TextStyle& style, quantity::Unit unit);
 
 /// "front", translated; a name that no blank has comes back as it is.
 QString nameOfSide(std::string_view side);
+QString nameOf(blank::Kind kind);
+QString nameOf(blank::OutlineKind kind);
+QString nameOf(blank::HoleKind kind);
+/// "12.4 g", "1.35 kg".
+QString massText(double grams);
 QString nameOf(setting::SizeBy by);
 /// "in its impression".
 QString nameOf(setting::ReadingSide side);

@@ -250,7 +250,7 @@ class ArtworkTest : public QObject {
         }
         plane::Outline drawn = read->outline;
         artwork::orientByDepth(drawn); // plate, letters as its holes, counters standing again
-        const double expected = plane::areaOf(made.lettering->blank) * 1e-8 - letters;
+        const double expected = plane::areaOf(made.lettering->firstSide) * 1e-8 - letters;
         COMPARE_NEAR(areaOf(drawn), expected, 0.012 * length); // every edge within hundredths
     }
 

@@ -37,8 +37,8 @@ class TileTest : public QObject {
         card.inscriptions[1].placing.x = 4; // across the edge
         const auto all = samples::made(card);
         const working::Tiling tiling = working::tilingOf(
-            all.lettering->blank,
-            working::lettersOf(all.lettering->blank, all.lettering->inscriptions, "front", "back", 3));
+            all.lettering->firstSide,
+            working::lettersOf(all.lettering->firstSide, all.lettering->inscriptions, "front", "back", 3));
         for (const working::TileLetters& tile : tiling.tiles) {
             for (const working::PlanLetter& letter : tile.letters)
                 QVERIFY(letter.slot != 1 || letter.letter > 0);

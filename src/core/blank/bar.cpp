@@ -11,9 +11,17 @@ Shape bar() {
                 return side == "outside" ? plane::Vector{M_PI * b.diameter, b.length}
                                          : plane::Vector{b.diameter, b.diameter};
             },
-            [](const Blank& b, std::string_view side) { return side == "outside" ? 0 : b.diameter / 2; },
-            [](const Blank& b, std::string_view side) { return side == "outside" ? b.diameter : b.length; },
+            [](const Blank& b, std::string_view side) {
+                return plane::Outline{
+                    {side == "outside"
+                         ? plane::roundedRectangle({0, 0}, {M_PI * b.diameter, b.length}, 0)
+                         : plane::roundedRectangle({0, 0}, {b.diameter, b.diameter}, b.diameter / 2)}};
+            },
+            [](const Blank& b, std::string_view side, double) {
+                return side == "outside" ? b.diameter : b.length;
+            },
             false,
+            nullptr,
             "outside",
             [](const Blank& b, double tallest) {
                 const double radius = b.diameter / 2;

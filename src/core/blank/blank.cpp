@@ -29,7 +29,12 @@ plane::Vector sizeOf(const Blank& blank, std::string_view side) {
 }
 
 double depthBehind(const Blank& blank, std::string_view side) {
-    return shapeOf(blank).depthBehind(blank, sideOf(blank, side));
+    return depthBehind(blank, side, 0, sizeOf(blank, side).x);
+}
+
+double depthBehind(const Blank& blank, std::string_view side, double fromX, double toX) {
+    const auto behind = [&](double x) { return shapeOf(blank).depthBehind(blank, sideOf(blank, side), x); };
+    return std::min(behind(fromX), behind(toX)); // of a straight slope
 }
 
 double turnOf(const Blank& blank, std::string_view side) {
@@ -38,43 +43,69 @@ double turnOf(const Blank& blank, std::string_view side) {
 }
 
 bool hasEdge(const Blank& blank) {
-    return blank.kind == Kind::plate || blank.kind == Kind::disc;
+    return shapeOf(blank).flatWall;
 }
 
 Edge edgeOf(const Blank& blank) {
     if (!hasEdge(blank))
         return {};
     const plane::Vector size = sizeOf(blank);
-    const double room = (blank.edgeBoth ? blank.thickness / 2 : blank.thickness) - uprightLeft;
-    return fitted(blank.edge, room, std::min(size.x, size.y) / 2, blank.thickness);
+    const double thickness = depthBehind(blank);
+    const double room = (blank.edgeBoth ? thickness / 2 : thickness) - uprightLeft;
+    return fitted(blank.edge, room, std::min(size.x, size.y) / 2, thickness);
 }
 
 std::span<const Hole> drilledIn(const Blank& blank) {
-    return shapeOf(blank).takesHoles ? std::span<const Hole>(blank.holes) : std::span<const Hole>{};
+    return shapeOf(blank).flatWall ? std::span<const Hole>(blank.holes) : std::span<const Hole>{};
 }
+
+std::vector<Hole> holesIn(const Blank& blank) {
+    const auto drilled = drilledIn(blank);
+    std::vector<Hole> holes(drilled.begin(), drilled.end());
+    if (const auto own = shapeOf(blank).ownHole; own && own(blank).diameter > 0)
+        holes.push_back(own(blank));
+    return holes;
+}
+
+namespace {
+
+/// From how the front sees it to how the side itself is seen.
+plane::Contour seenOn(const Blank& blank, std::string_view side, plane::Contour contour) {
+    if (!shapeOf(blank).flatWall || sideOf(blank, side) != "back")
+        return contour;
+    const double width = sizeOf(blank).x;
+    return plane::reversed(plane::mapped(std::move(contour), [&](plane::Vector p) {
+        return plane::Vector{width - p.x, p.y};
+    }));
+}
+
+} // namespace
 
 plane::Outline outlineOf(const Blank& blank, std::string_view side) {
     const plane::Vector size = sizeOf(blank, side);
     if (!(size.x > 0) || !(size.y > 0))
         return {};
-    return {{plane::roundedRectangle({0, 0}, size, shapeOf(blank).cornerOf(blank, sideOf(blank, side)))}};
+    plane::Outline outline = shapeOf(blank).outlineOf(blank, sideOf(blank, side));
+    for (plane::Contour& contour : outline.contours)
+        contour = seenOn(blank, side, std::move(contour));
+    return outline;
 }
 
 plane::Outline holesOf(const Blank& blank, std::string_view side) {
     plane::Outline holes;
-    const double width = sizeOf(blank, side).x;
-    const auto add = [&](double x, double y, double diameter) {
-        if (diameter > 0)
-            holes.contours.push_back(
-                plane::circle({sideOf(blank, side) == "back" ? width - x : x, y}, diameter / 2));
-    };
-    if (!shapeOf(blank).takesHoles)
-        return holes;
-    for (const Hole& hole : blank.holes)
-        add(hole.x, hole.y, hole.diameter);
-    if (blank.kind == Kind::disc)
-        add(blank.diameter / 2, blank.diameter / 2, blank.centreHole);
+    for (const Hole& hole : holesIn(blank))
+        if (hole.diameter > 0)
+            holes.contours.push_back(seenOn(blank, side, contourOf(hole)));
     return holes;
+}
+
+plane::Outline mouthsOf(const Blank& blank, std::string_view side) {
+    plane::Outline mouths;
+    if (sideOf(blank, side) == sidesOf(blank).front())
+        for (const Hole& hole : drilledIn(blank))
+            if (flareOf(hole) > 0)
+                mouths.contours.push_back(mouthOf(hole));
+    return mouths;
 }
 
 plane::Region wholeRegionOf(const Blank& blank, std::string_view side) {
@@ -110,7 +141,10 @@ plane::Region regionOf(const Blank& blank, std::string_view side) {
 }
 
 plane::Region boundaryOf(const Blank& blank, std::string_view side) {
-    const plane::Region region = regionOf(blank, side);
+    plane::Region region = regionOf(blank, side);
+    if (const plane::Outline mouths = mouthsOf(blank, side); !mouths.contours.empty())
+        region = plane::without(
+            region, plane::filled(plane::flattened(mouths, plane::unitsPerMillimetre, tolerance)));
     const std::int32_t turn = plane::toUnits(turnOf(blank, side));
     if (turn == 0 || region.empty())
         return region;
@@ -121,65 +155,52 @@ plane::Region boundaryOf(const Blank& blank, std::string_view side) {
     return {{{{left, box.low.y}, {right, box.low.y}, {right, box.high.y}, {left, box.high.y}}}};
 }
 
-namespace {
-
-struct Circle {
-    plane::Vector middle{};
-    double radius = 0;
-};
-
-/// From a point inside to the edge, and the way there; mm.
-std::pair<double, plane::Vector> toEdge(const Blank& blank, plane::Vector from) {
-    const plane::Vector size = sizeOf(blank), p = from - 0.5 * size;
-    if (blank.kind == Kind::disc) {
-        const double out = plane::length(p);
-        return {blank.diameter / 2 - out, out > 0 ? (1 / out) * p : plane::Vector{1, 0}};
-    }
-    // Of a rectangle whose corners are rounded: nearest to a side, or in a corner to its arc.
-    const double corner = std::clamp(blank.corner, 0.0, std::min(size.x, size.y) / 2);
-    const plane::Vector in{size.x / 2 - corner, size.y / 2 - corner};
-    const plane::Vector beyond{std::fabs(p.x) - in.x, std::fabs(p.y) - in.y};
-    const plane::Vector signs{p.x < 0 ? -1.0 : 1.0, p.y < 0 ? -1.0 : 1.0};
-    if (beyond.x > 0 && beyond.y > 0) {
-        const double out = plane::length(beyond);
-        return {corner - out, {signs.x * beyond.x / out, signs.y * beyond.y / out}};
-    }
-    return beyond.x > beyond.y ? std::pair{corner - beyond.x, plane::Vector{signs.x, 0}}
-                               : std::pair{corner - beyond.y, plane::Vector{0, signs.y}};
-}
-
-} // namespace
-
 std::vector<Land> landsOf(const Blank& blank, double below) {
     std::vector<Land> lands;
-    if (!shapeOf(blank).takesHoles)
-        return lands;
-    std::vector<Circle> circles;
-    for (const Hole& hole : blank.holes)
-        circles.push_back({{hole.x, hole.y}, hole.diameter / 2});
-    if (blank.kind == Kind::disc && blank.centreHole > 0)
-        circles.push_back({0.5 * sizeOf(blank), blank.centreHole / 2});
-    const auto add = [&](const Circle& from, plane::Vector way, double width) {
-        if (width > 0 && width < below)
-            lands.push_back({from.middle + (from.radius + width / 2) * way, width});
-    };
+    std::vector<plane::Region> holes;
     std::vector<plane::Box> boxes;
-    for (const Circle& circle : circles) {
-        const auto [distance, way] = toEdge(blank, circle.middle);
-        add(circle, way, distance - circle.radius);
-        plane::Box& box = boxes.emplace_back();
-        const plane::Vector r{circle.radius, circle.radius};
-        box.include(plane::onGrid(plane::unitsPerMillimetre * (circle.middle - r)));
-        box.include(plane::onGrid(plane::unitsPerMillimetre * (circle.middle + r)));
+    for (const Hole& hole : holesIn(blank)) {
+        const plane::Contour mouth = seenOn(blank, {}, hole.diameter > 0 ? mouthOf(hole) : plane::Contour{});
+        holes.push_back(plane::filled(plane::flattened({{mouth}}, plane::unitsPerMillimetre, tolerance)));
+        boxes.push_back(plane::boxOf(holes.back()));
     }
-    for (const auto& [a, b] : plane::nearBoxes(boxes, plane::toUnits(below))) {
-        const Circle &first = circles[size_t(a)], &second = circles[size_t(b)];
-        const plane::Vector between = second.middle - first.middle;
-        const double distance = plane::length(between);
-        if (distance > 0)
-            add(first, (1 / distance) * between, distance - first.radius - second.radius);
-    }
+    if (holes.empty())
+        return lands;
+    const plane::BoundaryIndex edge(wholeRegionOf(blank));
+    const double reach = below * plane::unitsPerMillimetre;
+    const auto add = [&](const plane::Gap& gap) {
+        if (!gap.inReach || gap.kind != plane::Gap::Kind::apart)
+            return;
+        const auto least = std::ranges::min_element(gap.samples, {}, &plane::GapSample::distance);
+        if (least == gap.samples.end())
+            return;
+        const double width = plane::toMillimetres(least->distance);
+        if (width > 0 && width < below)
+            lands.push_back({(1 / plane::unitsPerMillimetre) * least->at, width});
+    };
+    for (const plane::Region& hole : holes)
+        if (!hole.empty() && edge.lies(hole) == plane::BoundaryIndex::Lies::inside)
+            add(edge.gapTo(hole, reach));
+    for (const auto& [a, b] : plane::nearBoxes(boxes, plane::toUnits(below)))
+        add(plane::gapBetween(holes[size_t(a)], holes[size_t(b)], {}, reach, false));
     return lands;
+}
+
+Blank aroundWords(Blank blank, const std::vector<plane::Region>& onFront) {
+    if (!blank.followsWords())
+        return blank;
+    const double distance = blank.outline.distance * plane::unitsPerMillimetre;
+    // Farther and back again, so that no notches are left between letters.
+    plane::Region around = plane::grown(plane::grown(plane::united(onFront), 2 * distance), -distance);
+    std::erase_if(around.rings,
+                  [](const plane::Ring& ring) { return plane::areaOf(plane::Region{{ring}}) < 0; });
+    if (around.empty())
+        return blank;
+    blank.outline.path = plane::outlineOf(around);
+    const plane::Box box = plane::boxOf(around); // its middle is that of width and height
+    blank.width = plane::toMillimetres(double(box.low.x) + box.high.x);
+    blank.height = plane::toMillimetres(double(box.low.y) + box.high.y);
+    return blank;
 }
 
 } // namespace bollard::blank
@@ -188,41 +209,42 @@ namespace {
 namespace ranges = bollard::quantity::ranges;
 }
 
-template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<bollard::blank::Hole>() {
-    using blank::Hole;
-    static const PartFields fields =
-        std::move(Describing<Hole>()
-                      .number("x", &Hole::x, Dimension::length, ranges::position)
-                      .about("its middle from the blank's left, mm")
-                      .number("y", &Hole::y, Dimension::length, ranges::position)
-                      .about("its middle from the blank's bottom, mm")
-                      .number("diameter", &Hole::diameter, Dimension::length, ranges::holeDiameter)
-                      .about("mm"));
-    return fields;
-}
-
 template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<bollard::blank::Blank>() {
     using blank::Blank, blank::Kind;
     static constexpr std::array kinds{Named{Kind::none, "none"}, Named{Kind::plate, "plate"},
-                                      Named{Kind::disc, "disc"}, Named{Kind::bar, "bar"}};
-    const auto plate = [](const Blank& b) { return b.kind == Kind::plate; };
+                                      Named{Kind::disc, "disc"}, Named{Kind::wedge, "wedge"},
+                                      Named{Kind::bar, "bar"}};
+    const auto wedge = [](const Blank& b) { return b.kind == Kind::wedge; };
+    const auto plate = [](const Blank& b) { return b.kind == Kind::plate || b.kind == Kind::wedge; };
+    const auto sized = [plate](const Blank& b) {
+        return plate(b) && b.outline.kind != blank::OutlineKind::words;
+    };
+    const auto cornered = [plate](const Blank& b) {
+        using enum blank::OutlineKind;
+        const auto kind = b.outline.kind;
+        return plate(b) && (kind == rectangle || kind == polygon || kind == tag);
+    };
     const auto disc = [](const Blank& b) { return b.kind == Kind::disc; };
     const auto bar = [](const Blank& b) { return b.kind == Kind::bar; };
     const auto round = [](const Blank& b) { return b.kind == Kind::disc || b.kind == Kind::bar; };
-    const auto wall = [](const Blank& b) { return b.kind == Kind::plate || b.kind == Kind::disc; };
+    const auto wall = [](const Blank& b) { return blank::hasEdge(b); };
     const auto any = [](const Blank& b) { return b.kind != Kind::none; };
     static const PartFields fields =
         std::move(Describing<Blank>()
                       .choice("kind", &Blank::kind, kinds)
+                      .part("outline", &Blank::outline)
+                      .when(plate)
+                      .quiet()
+                      .about("plate, wedge: what it looks like from the front")
                       .number("width", &Blank::width, Dimension::length, ranges::blankSize)
-                      .when(plate)
-                      .about("plate, mm")
+                      .when(sized)
+                      .about("plate, wedge, mm")
                       .number("height", &Blank::height, Dimension::length, ranges::blankSize)
-                      .when(plate)
-                      .about("plate, mm")
+                      .when(sized)
+                      .about("plate, wedge, mm")
                       .number("corner", &Blank::corner, Dimension::length, ranges::corner)
-                      .when(plate)
-                      .about("plate: corner radius, mm; at most half the shorter side is used")
+                      .when(cornered)
+                      .about("plate, wedge: corner radius, mm; at most half the shorter side is used")
                       .number("diameter", &Blank::diameter, Dimension::length, ranges::blankSize)
                       .when(round)
                       .about("disc, bar, mm; a disc's lower left is that of the square around it")
@@ -234,7 +256,14 @@ template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<boll
                       .about("disc: diameter of the hole in its middle, mm; 0 for none")
                       .number("thickness", &Blank::thickness, Dimension::length, ranges::thickness)
                       .when(wall)
-                      .about("mm")
+                      .about("mm; wedge: at its left")
+                      .number("endThickness", &Blank::endThickness, Dimension::length, ranges::thickness)
+                      .when(wedge)
+                      .about("wedge: at its right, where its back comes nearest to its front, mm")
+                      .text("material", &Blank::material)
+                      .when(any)
+                      .quiet()
+                      .about("what it is made of, as the table of materials names it")
                       .number("margin", &Blank::margin, Dimension::length, ranges::margin)
                       .when(any)
                       .about("how near words may come to edges and holes, mm")
@@ -251,6 +280,6 @@ template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<boll
                       .about("the edge is at the back too")
                       .parts("holes", &Blank::holes)
                       .when(wall)
-                      .about("round holes through the blank"));
+                      .about("holes through the blank"));
     return fields;
 }

@@ -1,39 +1,40 @@
 // The piece that carries the words.
 #pragma once
 #include "blank/edge.hpp"
+#include "blank/hole.hpp"
+#include "blank/plate_outline.hpp"
 #include "plane/region.hpp"
-#include "quantity/fields_of.hpp"
 #include <span>
 #include <string_view>
 #include <vector>
 
 namespace bollard::blank {
 
-enum class Kind { none, plate, disc, bar };
-
-/// A round hole through the blank; mm from the blank's lower left.
-struct Hole {
-    double x = 0;
-    double y = 0;
-    double diameter = 4;
-    bool operator==(const Hole&) const = default;
-};
+enum class Kind { none, plate, disc, wedge, bar };
 
 /// Sizes in mm. Fields of other kinds are kept, so that changing the kind and back loses nothing.
 struct Blank {
     Kind kind = Kind::plate;
-    double width = 120;    ///< plate
-    double height = 45;    ///< plate
-    double corner = 0;     ///< plate: corner radius
-    double diameter = 60;  ///< disc, bar
-    double length = 60;    ///< bar
-    double centreHole = 0; ///< disc: diameter; 0 for none
-    double thickness = 3;  ///< plate, disc
-    double margin = 3;     ///< how near the words may come to the edges
+    double width = 120;      ///< plate, wedge
+    double height = 45;      ///< plate, wedge
+    double corner = 0;       ///< plate, wedge: corner radius
+    PlateOutline outline{};  ///< plate, wedge
+    double diameter = 60;    ///< disc, bar
+    double length = 60;      ///< bar
+    double centreHole = 0;   ///< disc: diameter; 0 for none
+    double thickness = 3;    ///< plate, disc; wedge: at its left
+    double endThickness = 1; ///< wedge: at its right
+    double margin = 3;       ///< how near the words may come to the edges
     std::vector<Hole> holes{};
-    Edge edge{};           ///< plate, disc: along the outline, not of holes
-    bool edgeBoth = false; ///< at the back too
+    Edge edge{};            ///< of flat walls: along the outline, not of holes
+    bool edgeBoth = false;  ///< at the back too
+    std::string material{}; ///< what it is made of; mass is told where its density is known
     bool operator==(const Blank&) const = default;
+
+    /// A plate whose outline depends on what lies on it.
+    bool followsWords() const {
+        return (kind == Kind::plate || kind == Kind::wedge) && outline.kind == OutlineKind::words;
+    }
 };
 
 // A side is named as cards do ("front", "back", "outside"). Each is seen from outside it, its origin at its
@@ -46,8 +47,10 @@ std::string_view sideOf(const Blank& blank, std::string_view side);
 
 /// How wide and high the side is, mm; 0 by 0 for no blank. Here and below an empty name is the first side.
 plane::Vector sizeOf(const Blank& blank, std::string_view side = {});
-/// How much material lies behind the side, mm; 0 for no blank.
+/// How much material lies behind the side, mm; where that differs, in its thinnest place. 0 for no blank.
 double depthBehind(const Blank& blank, std::string_view side = {});
+/// The same, at the thinnest place between two x of the side, mm.
+double depthBehind(const Blank& blank, std::string_view side, double fromX, double toX);
 /// The circumference, mm, of a side that goes all the way round; 0 for others.
 double turnOf(const Blank& blank, std::string_view side = {});
 
@@ -58,11 +61,15 @@ Edge edgeOf(const Blank& blank);
 
 /// Its holes; none where that kind of blank takes none.
 std::span<const Hole> drilledIn(const Blank& blank);
+/// The same, and what its shape brings along: a disc's centre hole, that of a tag's ear.
+std::vector<Hole> holesIn(const Blank& blank);
 
 /// The side's outline without its holes, with true curves, mm; empty for none.
 plane::Outline outlineOf(const Blank& blank, std::string_view side = {});
-/// The holes on the side, mm, counter-clockwise.
+/// The holes through the side, mm, counter-clockwise.
 plane::Outline holesOf(const Blank& blank, std::string_view side = {});
+/// The wider mouths of countersunk ones, where they are on the side.
+plane::Outline mouthsOf(const Blank& blank, std::string_view side = {});
 
 /// The side, flattened within 0.01 mm, on the grid; empty for none.
 plane::Region regionOf(const Blank& blank, std::string_view side = {});
@@ -70,8 +77,8 @@ plane::Region regionOf(const Blank& blank, std::string_view side = {});
 /// The same without its holes.
 plane::Region wholeRegionOf(const Blank& blank, std::string_view side = {});
 
-/// What are edges to letters on the side: those of regionOf(), but none to the left and right of a side that
-/// closes.
+/// What are edges to letters on the side: those of regionOf() with the mouths of its holes, but none to the
+/// left and right of a side that closes.
 plane::Region boundaryOf(const Blank& blank, std::string_view side = {});
 
 /// What is left between two holes, or between a hole and the blank's edge; mm, the place in its middle.
@@ -83,7 +90,9 @@ struct Land {
 /// n).
 std::vector<Land> landsOf(const Blank& blank, double below);
 
+/// The blank whose outline follows what lies on its front; others as they are.
+Blank aroundWords(Blank blank, const std::vector<plane::Region>& onFront);
+
 } // namespace bollard::blank
 
-template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<bollard::blank::Hole>();
 template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<bollard::blank::Blank>();

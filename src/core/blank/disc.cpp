@@ -9,9 +9,15 @@ Shape disc() {
             [](const Blank& b, std::string_view) {
                 return plane::Vector{b.diameter, b.diameter};
             },
-            [](const Blank& b, std::string_view) { return b.diameter / 2; },
-            [](const Blank& b, std::string_view) { return b.thickness; },
+            [](const Blank& b, std::string_view) {
+                return plane::Outline{
+                    {plane::roundedRectangle({0, 0}, {b.diameter, b.diameter}, b.diameter / 2)}};
+            },
+            [](const Blank& b, std::string_view, double) { return b.thickness; },
             true,
+            [](const Blank& b) {
+                return Hole{b.diameter / 2, b.diameter / 2, b.centreHole};
+            },
             {},
             [](const Blank& b, double) { return std::vector{flatWall(b)}; }};
 }

@@ -29,6 +29,18 @@ struct Panel {
     Edge edge{};                    ///< of a flat wall, along `edged`; draft: the back is larger
     bool edgeBehind = false;        ///< at the back too
     plane::Region edged{};          ///< the outline without holes
+    /// A hole that is wider at the front: its region, by how much all round (mm), at that angle to the side.
+    struct Flare {
+        plane::Region hole{};
+        double size = 0;
+        double slope = 45;
+        bool operator==(const Flare&) const = default;
+    };
+    std::vector<Flare> flares{};
+    /// A wall's back may lean about the y axis: it lies `backFrom` mm behind the front at x = 0 and comes
+    /// nearer by `backRise` mm a mm of x. `thickness` is then its thinnest.
+    double backRise = 0, backFrom = 0;
+    double thicker = 0; ///< by so much it is thicker in its thickest place
     /// For each point of the plan; null: the point itself, its height along z.
     std::function<Ray(plane::Point)> frontRay{};
     std::function<Ray(plane::Point)>

@@ -11,11 +11,13 @@ struct Shape {
     std::string_view name{};               ///< in cards
     std::vector<std::string_view> sides{}; ///< that words can lie on; the first where the card names none
     plane::Vector (*sizeOf)(const Blank&, std::string_view side) = nullptr; ///< width and height, mm
-    /// The radius of the side's corners, mm; what is more than half its size is cut to that.
-    double (*cornerOf)(const Blank&, std::string_view side) = nullptr;
-    /// How much material lies behind the side, mm.
-    double (*depthBehind)(const Blank&, std::string_view side) = nullptr;
-    bool takesHoles = false;
+    /// The outline of the side as the front sees it, mm.
+    plane::Outline (*outlineOf)(const Blank&, std::string_view side) = nullptr;
+    /// How much material lies behind the side at that x, mm.
+    double (*depthBehind)(const Blank&, std::string_view side, double x) = nullptr;
+    bool flatWall = false; ///< takes holes, and edges along its outline
+    /// A hole of its own; of diameter 0 for none.
+    Hole (*ownHole)(const Blank&) = nullptr;
     /// The side that goes all the way round, whose width is its circumference; empty for none.
     std::string_view round{};
     /// What the part is put together from, fine enough that chords, and the upright walls of letters
@@ -26,6 +28,7 @@ struct Shape {
 Shape noBlank();
 Shape plate();
 Shape disc();
+Shape wedge();
 Shape bar();
 
 /// By kind.

@@ -2,8 +2,10 @@
 
 namespace bollard::blank {
 
+constexpr double chord = 0.01 * plane::unitsPerMillimetre;
+
 const std::vector<Shape>& shapes() {
-    static const std::vector<Shape> all{noBlank(), plate(), disc(), bar()};
+    static const std::vector<Shape> all{noBlank(), plate(), disc(), wedge(), bar()};
     return all;
 }
 
@@ -16,9 +18,10 @@ Shape noBlank() {
             "none",
             {"front"},
             [](const Blank&, std::string_view) { return plane::Vector{}; },
-            [](const Blank&, std::string_view) { return 0.0; },
-            [](const Blank&, std::string_view) { return 0.0; },
+            [](const Blank&, std::string_view) { return plane::Outline{}; },
+            [](const Blank&, std::string_view, double) { return 0.0; },
             false,
+            nullptr,
             {},
             [](const Blank&, double) { return std::vector<Panel>(1); }};
 }
@@ -31,6 +34,11 @@ Panel flatWall(const Blank& blank) {
     panel.edgeBehind = blank.edgeBoth;
     if (panel.edge.kind != EdgeKind::crisp)
         panel.edged = wholeRegionOf(blank);
+    for (const Hole& hole : drilledIn(blank))
+        if (flareOf(hole) > 0)
+            panel.flares.push_back(
+                {plane::filled(plane::flattened({{contourOf(hole)}}, plane::unitsPerMillimetre, chord)),
+                 flareOf(hole), 90 - hole.headAngle / 2});
     return panel;
 }
 

@@ -136,8 +136,12 @@ class Extraction {
     /// that is flat.
     bool findBack() {
         backHeight_ = std::numeric_limits<std::int32_t>::max();
+        std::vector<bool> seen(columns_.levels.size());
         for (const auto& spans : spans_)
             for (const Span& span : spans) {
+                if (seen[size_t(span.low)])
+                    continue;
+                seen[size_t(span.low)] = true;
                 backHeight_ = std::min(backHeight_, level(span.low).height);
                 for (const auto& [point, height] : level(span.low).byPoint)
                     backHeight_ = std::min(backHeight_, height);

@@ -79,4 +79,15 @@ MeshFaults faultsOf(const Mesh& mesh) {
     return faults;
 }
 
+bool wallsMeetAlongEdges(const Mesh& mesh, size_t triangles) {
+    std::vector<std::uint64_t> edges;
+    edges.reserve(triangles * 3);
+    for (size_t t = 0; t < triangles; ++t)
+        for (size_t k = 0; k < 3; ++k)
+            edges.push_back(std::uint64_t(std::uint32_t(mesh.triangles[t][k])) << 32 |
+                            std::uint32_t(mesh.triangles[t][(k + 1) % 3]));
+    std::ranges::sort(edges);
+    return std::ranges::adjacent_find(edges) != edges.end();
+}
+
 } // namespace bollard::body

@@ -18,4 +18,8 @@ struct MeshFaults {
 };
 MeshFaults faultsOf(const Mesh& mesh);
 
+/// Whether two walls share an edge or more, among the first `triangles` of the mesh: what lies beyond its
+/// borders does not matter. O(n log n).
+bool wallsMeetAlongEdges(const Mesh& mesh, size_t triangles);
+
 } // namespace bollard::body

@@ -1,4 +1,5 @@
 #include "body/tile.hpp"
+#include "body/faults.hpp"
 #include "plane/point_hash.hpp"
 #include "working/changes.hpp"
 
@@ -35,6 +36,9 @@ quantity::Result<std::shared_ptr<const Tile>> tileOf(const TileKey& key, const s
             if (plan.inLayer(triangle.cell, 0) && !plan.inLayer(plan.cellAcross(triangle, k), 0))
                 tile->borderPiece = tile->pieces.ofInterval[size_t(triangle.cell)].front();
     tile->surface = surfaceOf(*tile, Selection::everything);
+    if (tile->columns.slope() &&
+        wallsMeetAlongEdges(tile->surface->mesh, tile->surface->mesh.triangles.size()))
+        return quantity::Problem{quantity::ProblemKind::geometryFailed, {}, "walls"};
     return std::shared_ptr<const Tile>(std::move(tile));
 }
 

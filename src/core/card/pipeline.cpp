@@ -124,10 +124,23 @@ std::vector<check::SideBounds> boundsOf(const blank::Blank& blank, const Letteri
             lettering.inscriptions.end())
             continue;
         const std::int32_t turn = plane::toUnits(blank::turnOf(blank, side));
-        const bool known = side == sides.front() && turn == 0;
-        bounds.push_back({side, known ? lettering.blank : blank::boundaryOf(blank, side), turn});
+        const bool known =
+            side == sides.front() && turn == 0 && blank::mouthsOf(blank, side).contours.empty();
+        bounds.push_back({side, known ? lettering.firstSide : blank::boundaryOf(blank, side), turn});
     }
     return bounds;
+}
+
+/// The blank, round the words where its outline follows them.
+blank::Blank blankOf(const Card& card, const Lettering& lettering) {
+    if (!card.blank.followsWords())
+        return card.blank;
+    std::vector<plane::Region> onFront;
+    for (const working::PlacedLetters& letters : lettering.inscriptions)
+        if (letters.side == blank::sidesOf(card.blank).front() &&
+            card.inscriptions[size_t(letters.inscription)].ornament.kind != setting::OrnamentKind::border)
+            onFront.insert(onFront.end(), letters.onSide.begin(), letters.onSide.end());
+    return blank::aroundWords(card.blank, onFront);
 }
 
 /// What findings are about, and whether the card lets them stand.
@@ -353,14 +366,20 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& card, const std::stri
                 lettering->inscriptions.push_back(std::move(placed));
         }
         lettering->problems = problems;
-        lettering->blank = blank::regionOf(card->blank);
-        lettering->sides = boundsOf(card->blank, *lettering);
+        lettering->blank = blankOf(*card, *lettering);
+        lettering->firstSide = blank::regionOf(lettering->blank);
+        lettering->sides = boundsOf(lettering->blank, *lettering);
         return lettering;
     });
     if (stop.stop_requested()) {
         memory_->lettering.forget();
         made.lettering = nullptr;
         return made;
+    }
+    if (!(made.lettering->blank == card->blank)) {
+        auto asMade = std::make_shared<Card>(*card);
+        asMade->blank = made.lettering->blank;
+        made.card = std::move(asMade);
     }
     tell();
 
@@ -374,10 +393,10 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& card, const std::stri
     const auto makeSolid = [&] {
         solid = memory_->solid(made.lettering, weight, [&] {
             ++counts_.solids;
-            const PanelsKey panelsKey{card->blank, tallestOf(*made.lettering)};
+            const PanelsKey panelsKey{made.lettering->blank, tallestOf(*made.lettering)};
             const auto panels = memory_->panels(panelsKey, 1, [&] {
                 return std::make_shared<const std::vector<blank::Panel>>(
-                    blank::shapeOf(card->blank).panelsOf(card->blank, panelsKey.tallest));
+                    blank::shapeOf(panelsKey.blank).panelsOf(panelsKey.blank, panelsKey.tallest));
             });
             return std::make_shared<const Solid>(solidOf(*made.lettering, panels, memory_->tiles, stop));
         });
@@ -408,7 +427,7 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& card, const std::stri
         memory_->measures.forget();
 
     const auto check = [&](std::shared_ptr<const Solid> whole) {
-        FindingsKey findingsKey{measures,      made.lettering, whole, card->blank,
+        FindingsKey findingsKey{measures,      made.lettering, whole, made.lettering->blank,
                                 card->process, card->accepted, {}};
         for (const Inscription& inscription : card->inscriptions)
             findingsKey.ids.push_back(inscription.id);
@@ -426,8 +445,8 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& card, const std::stri
                 checked->findings.push_back(std::move(failed));
             }
             for (check::Finding& finding :
-                 check::findingsOf({card->blank, card->process, made.lettering->inscriptions, *measures,
-                                    whole && !whole->problem ? &whole->dropOuts : nullptr}))
+                 check::findingsOf({made.lettering->blank, card->process, made.lettering->inscriptions,
+                                    *measures, whole && !whole->problem ? &whole->dropOuts : nullptr}))
                 checked->findings.push_back(std::move(finding));
             check::sortBySeverity(checked->findings);
             name(checked->findings, *card);

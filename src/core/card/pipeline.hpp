@@ -15,7 +15,8 @@ namespace bollard::card {
 struct Lettering {
     std::vector<working::PlacedLetters> inscriptions{};
     std::vector<check::Finding> problems{}; ///< typefaces that could not be opened, sides that are not there
-    plane::Region blank{};                  ///< its first side
+    blank::Blank blank{};                   ///< as the words make it, where its outline follows them
+    plane::Region firstSide{};              ///< of the blank
     std::vector<check::SideBounds> sides{}; ///< of sides with letters
 
     size_t letters() const; ///< of all inscriptions
@@ -42,7 +43,7 @@ struct Checked {
 
 /// What has been made of a card so far. Parts are immutable and shared; null when not there yet.
 struct Made {
-    std::shared_ptr<const Card> card{};
+    std::shared_ptr<const Card> card{}; ///< with the blank as the words make it
     std::shared_ptr<const Lettering> lettering{};
     std::shared_ptr<const Checked> checked{};
     std::shared_ptr<const Solid> solid{};

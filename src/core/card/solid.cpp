@@ -1,4 +1,5 @@
 #include "card/solid.hpp"
+#include "blank/material.hpp"
 #include "body/faults.hpp"
 #include "plane/near_boxes.hpp"
 #include "plane/point_hash.hpp"
@@ -33,19 +34,19 @@ std::vector<working::Change> changesOn(const blank::Panel& panel, const plane::R
     const auto worked = [&](bool behind) {
         return working::workedOf(working::lettersOn(box, lettering.inscriptions, letters, behind, {}), stop);
     };
-    return working::changesOf(outline, panel.wall() ? panel.thickness : working::endless, worked(false),
-                              worked(true), working::edgeChanges(panel));
+    return working::changesOf(outline, working::Thickness(panel), worked(false), worked(true),
+                              working::edgeChanges(panel));
 }
 
 bool isFlatWall(const blank::Panel& panel) {
-    return panel.wall() && !panel.frontRay;
+    return panel.wall() && !panel.frontRay && panel.backRise == 0;
 }
 
 /// Where nothing of a wall's edge reaches.
 plane::Region withinEdge(const blank::Panel& panel) {
     double reach = 0;
     for (const working::Change& change : working::edgeChanges(panel))
-        if (!change.outside)
+        if (change.does == working::Change::Does::take)
             reach = std::max(reach, double(change.reach()));
     return reach > 0 ? plane::grown(panel.outline, -reach) : panel.outline;
 }
@@ -251,6 +252,13 @@ double tallestOf(const Lettering& lettering) {
     return tallest;
 }
 
+double massOf(const Made& made) {
+    if (!made.card || !made.solid || made.solid->problem)
+        return 0;
+    constexpr double perGram = 1000; // mm³ in a cm³
+    return body::volumeOf(made.solid->mesh) / perGram * blank::densityOf(made.card->blank.material);
+}
+
 Solid solidOf(const Lettering& lettering, std::shared_ptr<const std::vector<blank::Panel>> panels,
               body::TileMemory& memory, const std::stop_token& stop) {
     Solid solid;
@@ -306,6 +314,16 @@ Solid solidOf(const Lettering& lettering, std::shared_ptr<const std::vector<blan
     }
     if (stop.stop_requested())
         solid.problem = quantity::Problem{quantity::ProblemKind::stopped};
+    else if (std::ranges::any_of(solid.columns, &working::Columns::slope)) {
+        // Where slopes taper to nothing just where others do. Tiles have been looked at by themselves.
+        size_t ofTiles = 0;
+        for (const body::PlacedTile& placed : solid.tiles)
+            ofTiles += placed.tile->surface->mesh.triangles.size();
+        if (body::wallsMeetAlongEdges(solid.mesh, solid.mesh.triangles.size() - ofTiles)) {
+            solid.problem = quantity::Problem{quantity::ProblemKind::geometryFailed, {}, "walls"};
+            solid.mesh = {};
+        }
+    }
     assert(solid.problem || body::faultsOf(solid.mesh).none());
     return solid;
 }

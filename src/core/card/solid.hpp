@@ -15,4 +15,7 @@ double tallestOf(const Lettering& lettering);
 Solid solidOf(const Lettering& lettering, std::shared_ptr<const std::vector<blank::Panel>> panels,
               body::TileMemory& tiles, const std::stop_token& stop = {});
 
+/// What the part weighs, g, where the density of its material is known; else 0.
+double massOf(const Made& made);
+
 } // namespace bollard::card

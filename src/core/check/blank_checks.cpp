@@ -1,4 +1,5 @@
 #include "check/checks.hpp"
+#include "plane/gap.hpp"
 
 namespace bollard::check {
 
@@ -10,11 +11,12 @@ void checkBlank(Looking& looking) {
     if (!(size.x > 0 && size.y > 0 && blank::depthBehind(b) > 0))
         looking.found.push_back(looking.finding(FindingKind::blankTooThin, Severity::stop));
     Finding outside = looking.finding(FindingKind::holeOutside, Severity::watch);
-    for (const blank::Hole& hole : blank::drilledIn(b)) {
-        const double r = hole.diameter / 2;
-        const bool within =
-            hole.x - r >= 0 && hole.x + r <= size.x && hole.y - r >= 0 && hole.y + r <= size.y;
-        if (!within)
+    const auto holes = blank::drilledIn(b);
+    const plane::BoundaryIndex edge(holes.empty() ? plane::Region{} : blank::wholeRegionOf(b));
+    for (const blank::Hole& hole : holes) {
+        const plane::Region region = plane::filled(plane::flattened(
+            {{blank::contourOf(hole)}}, plane::unitsPerMillimetre, 0.01 * plane::unitsPerMillimetre));
+        if (edge.lies(region) != plane::BoundaryIndex::Lies::inside)
             outside.places.push_back(
                 {plane::unitsPerMillimetre * plane::Vector{hole.x, hole.y}, hole.diameter, -1, -1, {}, {}});
     }

@@ -67,7 +67,7 @@ void checkDepths(Looking& looking, int slot) {
     if (looking.letters(slot).setting->letters.empty())
         return;
     const bool onBlank = looking.in.blank.kind != blank::Kind::none;
-    const double behind = blank::depthBehind(looking.in.blank, looking.letters(slot).side);
+    const double behind = looking.behind(slot);
     double deepest = w.depth;
     if (w.kind == Kind::carved) {
         const Reading* const widest = firstStroke(looking, slot, std::ranges::greater{});

@@ -50,6 +50,19 @@ Looking::Looking(const FindingInput& input)
             }
 }
 
+double Looking::behind(int slot) const {
+    const PlacedLetters& of = letters(slot);
+    if (in.blank.kind != blank::Kind::wedge)
+        return blank::depthBehind(in.blank, of.side);
+    plane::Box box;
+    for (const plane::Region& letter : of.onSide)
+        box.include(plane::boxOf(letter));
+    if (box.empty())
+        return blank::depthBehind(in.blank, of.side);
+    return blank::depthBehind(in.blank, of.side, plane::toMillimetres(box.low.x),
+                              plane::toMillimetres(box.high.x));
+}
+
 bool Looking::stands(int slot) const {
     return !working::cuts(letters(slot).working.kind);
 }

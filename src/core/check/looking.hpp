@@ -23,6 +23,8 @@ class Looking {
     const std::vector<const Overhang*>& overhangs(int slot) const { return overhangs_[size_t(slot)]; }
     const std::vector<const CornersLeft*>& corners(int slot) const { return corners_[size_t(slot)]; }
     bool stands(int slot) const; ///< raised or free-standing
+    /// How much of the blank lies behind the letters, mm: where it is thinnest.
+    double behind(int slot) const;
 
     /// The limits of one measure in force for the inscription; the worst first, which is the one that counts.
     std::vector<process::Rule> rules(int slot, process::Measured what) const;

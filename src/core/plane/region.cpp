@@ -306,6 +306,18 @@ Region mirrored(const Region& region) {
     return result;
 }
 
+Outline outlineOf(const Region& region) {
+    Outline outline;
+    for (const Ring& ring : region.rings) {
+        Contour contour{(1 / unitsPerMillimetre) * vectorOf(ring.front()), {}};
+        for (size_t i = 1; i < ring.size(); ++i)
+            contour.segments.push_back(
+                {Segment::Kind::line, {}, {}, (1 / unitsPerMillimetre) * vectorOf(ring[i])});
+        outline.contours.push_back(std::move(contour));
+    }
+    return outline;
+}
+
 Region shifted(const Region& region, Point by) {
     Region result = region;
     for (Ring& ring : result.rings)

@@ -53,6 +53,9 @@ std::vector<Region> parts(const Region& region);
 
 Region shifted(const Region& region, Point by);
 
+/// Its rings as contours of straight lines, mm.
+Outline outlineOf(const Region& region);
+
 /// Mirrored at the upright line x = 0.
 Region mirrored(const Region& region);
 

@@ -18,6 +18,10 @@ constexpr Range corner{0, 2500};
 constexpr Range margin{0, 1000};
 constexpr Range holeDiameter{0.1, 2000};
 constexpr Range centreHole{0, 5000};
+constexpr Range headAngle{30, 150};
+constexpr Range corners{3, 60};
+constexpr Range ear{0, 1000};
+constexpr Range outlineDistance{0.1, 500};
 constexpr Range size{0.2, 5000};
 constexpr Range width{10, 400}; // percent
 constexpr Range slant{-45, 45};

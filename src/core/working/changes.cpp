@@ -8,6 +8,12 @@ namespace {
 
 const Profile everUp{{{0, farUp}}}, everDown{{{0, farDown}}};
 
+Profile backOf(const Thickness& thickness) {
+    Profile back = levelAt(-thickness.from);
+    back.tilt = thickness.rise;
+    return back;
+}
+
 /// The top of what stands `height` high.
 Profile topOf(double height, const Edge& edge) {
     switch (edge.kind) {
@@ -38,8 +44,11 @@ std::vector<Change> standing(const Worked& worked, double foot, Change::Reaches 
     const Edge edge = edgeOf(w, 0);
     std::vector<Change> changes;
     const double colourFrom = w.kind == Kind::raised ? std::min(w.colourFrom, w.height) : 0;
-    changes.push_back({worked.region, Change::Does::add, levelAt(foot), topOf(w.height, edge),
-                       Substance::letters, reaches, false});
+    Profile top = topOf(w.height, edge);
+    if (top.steps.front().height == 0) // leaning walls begin at the side itself
+        top.steps.front().height = plane::toUnits(std::min(uprightLeft, w.height / 2));
+    changes.push_back({worked.region, Change::Does::add, levelAt(foot), std::move(top), Substance::letters,
+                       reaches, false});
     if (edge.kind == EdgeKind::draft && edge.leaning < 0) {
         changes.push_back(leaningOut(worked, Change::Does::add, w.height, -edge.leaning));
         changes.back().substance = Substance::letters;
@@ -60,19 +69,19 @@ std::vector<Change> standing(const Worked& worked, double foot, Change::Reaches 
     return changes;
 }
 
-std::vector<Change> raised(const Worked& worked, double thickness) {
-    if (!(thickness > 0))
+std::vector<Change> raised(const Worked& worked, const Thickness& thickness) {
+    if (!(thickness.least > 0))
         return standing(worked, 0, Change::Reaches::no);
     const double bedding = std::max(worked.working.bedding, footOf(worked.working) > 0 ? uprightLeft : 0);
-    return standing(worked, -std::min(bedding, thickness), Change::Reaches::down);
+    return standing(worked, -std::min(bedding, thickness.least), Change::Reaches::down);
 }
-std::vector<Change> freeStanding(const Worked& worked, double) {
+std::vector<Change> freeStanding(const Worked& worked, const Thickness&) {
     return standing(worked, 0, Change::Reaches::no);
 }
 
 /// What a cut with that floor takes, and its mouth.
-std::vector<Change> cut(const Worked& worked, const Profile& floor, double thickness) {
-    const Edge edge = edgeOf(worked.working, thickness);
+std::vector<Change> cut(const Worked& worked, const Profile& floor, const Thickness& thickness) {
+    const Edge edge = edgeOf(worked.working, thickness.least);
     std::vector<Change> changes{{worked.region, Change::Does::take, floor, everUp, {}, {}, false}};
     if (edge.kind == EdgeKind::chamfer || edge.kind == EdgeKind::round)
         changes.push_back(
@@ -85,9 +94,9 @@ std::vector<Change> cut(const Worked& worked, const Profile& floor, double thick
              true});
     return changes;
 }
-std::vector<Change> sunk(const Worked& worked, double thickness) {
+std::vector<Change> sunk(const Worked& worked, const Thickness& thickness) {
     const Working& w = worked.working;
-    const Edge edge = edgeOf(w, thickness);
+    const Edge edge = edgeOf(w, thickness.least);
     if (edge.kind != EdgeKind::draft)
         return cut(worked, levelAt(-w.depth), thickness);
     std::vector<Change> changes =
@@ -96,21 +105,21 @@ std::vector<Change> sunk(const Worked& worked, double thickness) {
         changes.push_back(leaningOut(worked, Change::Does::take, -w.depth, -edge.leaning));
     return changes;
 }
-std::vector<Change> pierced(const Worked& worked, double thickness) {
-    const Edge edge = edgeOf(worked.working, thickness);
+std::vector<Change> pierced(const Worked& worked, const Thickness& thickness) {
+    const Edge edge = edgeOf(worked.working, thickness.least);
     if (edge.kind != EdgeKind::draft)
         return cut(worked, everDown, thickness);
-    const double through = -thickness - 1; // beyond the back, so that it comes out there
+    const double through = -thickness.most - 1; // beyond the back, so that it comes out there
     std::vector<Change> changes =
         cut(worked, edge.leaning > 0 ? draftedTop(through, edge.leaning) : everDown, thickness);
     if (edge.leaning < 0)
         changes.push_back(leaningOut(worked, Change::Does::take, through, -edge.leaning));
     return changes;
 }
-std::vector<Change> carved(const Worked& worked, double thickness) {
+std::vector<Change> carved(const Worked& worked, const Thickness& thickness) {
     return cut(worked, carvedFloor(worked.working.depth, worked.working.angle), thickness);
 }
-std::vector<Change> inlaid(const Worked& worked, double thickness) {
+std::vector<Change> inlaid(const Worked& worked, const Thickness& thickness) {
     const Working& w = worked.working;
     Worked pocket = worked;
     if (w.clearance >= leastEdge)
@@ -122,23 +131,28 @@ std::vector<Change> inlaid(const Worked& worked, double thickness) {
 }
 
 /// By kind; scribed lines are cut as sunk letters are.
-constexpr std::array<std::vector<Change> (*)(const Worked&, double), kinds> table{
+constexpr std::array<std::vector<Change> (*)(const Worked&, const Thickness&), kinds> table{
     raised, sunk, pierced, freeStanding, sunk, carved, inlaid};
 
 } // namespace
 
-std::vector<Change> changesOf(const plane::Region& blank, double thickness_mm) {
-    if (blank.empty() || !(thickness_mm > 0))
+Thickness::Thickness(const blank::Panel& panel)
+    : least(panel.wall() ? panel.thickness : endless), most(least + panel.thicker),
+      from(panel.backRise == 0 ? least : panel.backFrom), rise(panel.backRise) {}
+
+std::vector<Change> changesOf(const plane::Region& blank, const Thickness& thickness) {
+    if (blank.empty() || !(thickness.least > 0))
         return {};
-    const Profile floor = thickness_mm >= endless ? everDown : levelAt(-thickness_mm);
+    const Profile floor = thickness.least >= endless ? everDown : backOf(thickness);
     return {{blank, Change::Does::add, floor, levelAt(0), Substance::blank, Change::Reaches::no, false}};
 }
 
-Change fromBehind(Change change, double thickness_mm) {
+Change fromBehind(Change change, const Thickness& thickness) {
     const auto turned = [&](Profile profile) {
         for (Profile::Step& step : profile.steps) {
             const bool far = step.height >= farUp || step.height <= farDown;
-            step.height = (far ? 0 : -plane::toUnits(thickness_mm)) - step.height;
+            step.height = (far ? 0 : -plane::toUnits(thickness.from)) - step.height;
+            profile.tilt = far ? 0 : thickness.rise;
         }
         return profile;
     };
@@ -150,39 +164,48 @@ Change fromBehind(Change change, double thickness_mm) {
     return change;
 }
 
-std::vector<Change> changesOf(const Worked& worked, double thickness_mm) {
-    return table[size_t(worked.working.kind)](worked, thickness_mm);
+std::vector<Change> changesOf(const Worked& worked, const Thickness& thickness) {
+    return table[size_t(worked.working.kind)](worked, thickness);
 }
 
 std::vector<Change> edgeChanges(const blank::Panel& panel) {
+    std::vector<Change> changes;
+    for (const blank::Panel::Flare& flare : panel.flares)
+        changes.push_back(
+            {flare.hole, Change::Does::take, chamferedMouth(flare.size, flare.slope), everUp, {}, {}, true});
     if (panel.edge.kind == EdgeKind::crisp || panel.edged.empty())
-        return {};
-    const double thickness = panel.thickness;
+        return changes;
+    const Thickness thickness(panel);
     if (panel.edge.kind == EdgeKind::draft) {
-        Profile wall = draftedTop(-thickness, std::fabs(panel.edge.leaning));
-        if (panel.edge.leaning > 0)
-            return {{panel.edged, Change::Does::add, levelAt(-thickness), wall, Substance::blank, {}, true}};
-        wall.steps.front().height = -plane::toUnits(std::min(blank::uprightLeft, thickness / 2));
-        return {{panel.edged, Change::Does::take, everDown, wall, {}, {}, false}};
+        Profile wall = draftedTop(-thickness.most, std::fabs(panel.edge.leaning));
+        if (panel.edge.leaning > 0) {
+            changes.insert(
+                changes.begin(),
+                {panel.edged, Change::Does::add, backOf(thickness), wall, Substance::blank, {}, true});
+            return changes;
+        }
+        wall.steps.front().height = -plane::toUnits(std::min(blank::uprightLeft, thickness.least / 2));
+        changes.push_back({panel.edged, Change::Does::take, everDown, wall, {}, {}, false});
+        return changes;
     }
-    std::vector<Change> changes{
-        {panel.edged, Change::Does::take, topOf(0, panel.edge), everUp, {}, {}, false}};
+    changes.push_back({panel.edged, Change::Does::take, topOf(0, panel.edge), everUp, {}, {}, false});
     if (panel.edgeBehind)
-        changes.push_back(fromBehind(changes.front(), thickness));
+        changes.push_back(fromBehind(changes.back(), thickness));
     return changes;
 }
 
-std::vector<Change> changesOf(const plane::Region& blank, double thickness_mm, std::span<const Worked> worked,
-                              std::span<const Worked> behind, std::vector<Change> edge) {
-    std::vector<Change> changes = changesOf(blank, thickness_mm);
+std::vector<Change> changesOf(const plane::Region& blank, const Thickness& thickness,
+                              std::span<const Worked> worked, std::span<const Worked> behind,
+                              std::vector<Change> edge) {
+    std::vector<Change> changes = changesOf(blank, thickness);
     std::ranges::move(edge, std::back_inserter(changes));
-    const double thickness = changes.empty() ? 0 : thickness_mm;
+    const Thickness there = changes.empty() ? Thickness(0) : thickness;
     for (const Worked& one : worked)
-        for (Change& change : changesOf(one, thickness))
+        for (Change& change : changesOf(one, there))
             changes.push_back(std::move(change));
     for (const Worked& one : behind)
-        for (Change& change : changesOf(one, thickness))
-            changes.push_back(fromBehind(std::move(change), thickness_mm));
+        for (Change& change : changesOf(one, there))
+            changes.push_back(fromBehind(std::move(change), thickness));
     return changes;
 }
 

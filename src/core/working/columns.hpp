@@ -38,6 +38,7 @@ struct Columns {
     std::vector<Level> levels{};
     std::vector<std::vector<Interval>> material{}; ///< by cell
 
+    bool slope() const { return std::ranges::any_of(levels, &Level::slopes); }
     std::int32_t low(const Interval& interval, int point) const {
         return levels[size_t(interval.low)].at(point);
     }

@@ -97,18 +97,6 @@ std::vector<plane::Ring> ringsOf(const Outline& outline) {
 
 } // namespace
 
-Outline outlineOf(const Region& region) {
-    Outline outline;
-    for (const plane::Ring& ring : region.rings) {
-        Contour contour{(1 / plane::unitsPerMillimetre) * plane::vectorOf(ring.front()), {}};
-        for (size_t i = 1; i < ring.size(); ++i)
-            contour.segments.push_back(
-                {Segment::Kind::line, {}, {}, (1 / plane::unitsPerMillimetre) * plane::vectorOf(ring[i])});
-        outline.contours.push_back(std::move(contour));
-    }
-    return outline;
-}
-
 std::vector<Stamp> outlinesOf(std::span<const PlacedLetters> inscriptions, Kind kind,
                               const std::vector<std::vector<bool>>& left) {
     Drawer drawer(inscriptions);
@@ -131,7 +119,7 @@ std::vector<Stamp> outlinesOf(std::span<const PlacedLetters> inscriptions, Kind 
             areas.push_back(drawer.area(of));
     }
     if (!areas.empty())
-        stamps.push_back(plane::stampOf(outlineOf(plane::united(areas))));
+        stamps.push_back(plane::stampOf(plane::outlineOf(plane::united(areas))));
     return stamps;
 }
 
@@ -226,7 +214,7 @@ CutThrough cutThrough(const blank::Blank& blank, std::span<const PlacedLetters> 
             letterOnly = ofLetters.passes(middle);
         }
         Outline& to = letterOnly ? cutLetters : cutBlank;
-        for (Contour& contour : outlineOf(Region{{ring}}).contours)
+        for (Contour& contour : plane::outlineOf(Region{{ring}}).contours)
             to.contours.push_back(std::move(contour));
     }
     if (!cutBlank.contours.empty())

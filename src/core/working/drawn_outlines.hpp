@@ -26,7 +26,4 @@ struct CutThrough {
 CutThrough cutThrough(const blank::Blank& blank, std::span<const PlacedLetters> inscriptions,
                       std::string_view side = {});
 
-/// The region's rings as contours, mm.
-plane::Outline outlineOf(const plane::Region& region);
-
 } // namespace bollard::working

@@ -22,6 +22,11 @@ std::int32_t Profile::at(double inset) const {
     return steps.back().height;
 }
 
+std::int32_t Profile::at(double inset, std::int32_t x) const {
+    const std::int32_t height = at(inset);
+    return tilt == 0 ? height : plane::onGrid(height + tilt * x);
+}
+
 Profile cappedAt(const Profile& profile, double height) {
     const std::int32_t most = toUnits(height);
     Profile capped;

@@ -13,11 +13,13 @@ struct Profile {
         bool operator==(const Step&) const = default;
     };
     std::vector<Step> steps{{}};
+    double tilt = 0; ///< it rises by so much a unit of x besides
 
-    bool level() const { return steps.size() == 1; }
+    bool level() const { return steps.size() == 1 && tilt == 0; }
     /// From here on it is level.
     std::int32_t reach() const { return steps.back().inset; }
-    std::int32_t at(double inset) const;
+    std::int32_t at(double inset) const; ///< at x = 0
+    std::int32_t at(double inset, std::int32_t x) const;
     bool operator==(const Profile&) const = default;
 };
 

@@ -112,9 +112,12 @@ Slopes::Slopes(std::span<const Change> changes, std::int32_t turn) : changes_(ch
             for (const Profile::Step& step : profile->steps)
                 if (step.inset > 0)
                     insets.insert(step.inset);
-        if (insets.empty())
+        const bool tilted = change.floor.tilt != 0 || change.roof.tilt != 0;
+        if (insets.empty() && !tilted)
             continue; // smaller than the grid
         Sloping& sloping = sloping_[i];
+        if (insets.empty())
+            continue; // the same height wherever it is along y
         sloping.insets.assign(insets.begin(), insets.end());
         sloping.region = change.outside ? aroundOf(change.region, sloping.insets.back()) : change.region;
     }
@@ -122,6 +125,8 @@ Slopes::Slopes(std::span<const Change> changes, std::int32_t turn) : changes_(ch
 
 void Slopes::addBends(std::vector<LayerEdge>& edges) {
     for (auto& [change, sloping] : sloping_) {
+        if (sloping.insets.empty())
+            continue;
         const plane::Region& region = sloping.region;
         const std::vector<double> insets(sloping.insets.begin(), sloping.insets.end());
         // Around a region, beyond the reach lies the border of what was looked at.
@@ -187,11 +192,12 @@ void Slopes::findLevels(Columns& columns) {
         for (size_t p = 0; p < asked.size(); ++p) {
             if (!asked[p])
                 continue;
-            const double inset = insetAt(sloping, plan.points[p]);
+            const double inset = sloping.insets.empty() ? 0 : insetAt(sloping, plan.points[p]);
             const std::array profiles{&changes_[change].floor, &changes_[change].roof};
             for (size_t k = 0; k < 2; ++k)
                 if (!profiles[k]->level())
-                    columns.levels[2 * change + k].byPoint.emplace_back(int(p), profiles[k]->at(inset));
+                    columns.levels[2 * change + k].byPoint.emplace_back(
+                        int(p), profiles[k]->at(inset, plan.points[p].x));
         }
     }
     if (met_.empty())

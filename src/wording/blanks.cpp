@@ -1,0 +1,111 @@
+#include "quantity/quantity.hpp"
+#include "wording/wording.hpp"
+#include <QCoreApplication>
+
+namespace bollard::wording {
+namespace {
+
+using blank::Blank, blank::OutlineKind;
+
+class Blanks {
+    Q_DECLARE_TR_FUNCTIONS(Blanks)
+};
+
+using Length = std::function<QString(double)>;
+
+QString plateText(const Blank& b, const Length& length) {
+    const QString depth = b.kind == blank::Kind::wedge
+                              ? Blanks::tr("%1 to %2").arg(length(b.thickness), length(b.endThickness))
+                              : length(b.thickness);
+    QString text =
+        b.followsWords()
+            ? Blanks::tr("%1 %2 round the words × %3").arg(nameOf(b.kind), length(b.outline.distance), depth)
+            : Blanks::tr("%1 %2 × %3 × %4").arg(nameOf(b.kind), length(b.width), length(b.height), depth);
+    switch (b.outline.kind) {
+    case OutlineKind::rectangle:
+    case OutlineKind::words:
+        break;
+    case OutlineKind::polygon:
+        text += Blanks::tr(", %1 corners").arg(b.outline.corners);
+        break;
+    case OutlineKind::drawing:
+        text += b.outline.source.empty() ? Blanks::tr(", drawn outline")
+                                         : Blanks::tr(", %1").arg(QString::fromStdString(b.outline.source));
+        break;
+    default:
+        text += Blanks::tr(", %1").arg(nameOf(b.outline.kind));
+    }
+    if (b.corner > 0 && (b.outline.kind == OutlineKind::rectangle || b.outline.kind == OutlineKind::polygon ||
+                         b.outline.kind == OutlineKind::tag))
+        text += Blanks::tr(", corners %1").arg(length(b.corner));
+    return text;
+}
+
+/// What is said of a kind of blank, by kind.
+struct BlankWords {
+    blank::Kind kind;
+    const char* name;
+    QString (*text)(const Blank&, const Length&);
+};
+constexpr std::array blankWords{
+    BlankWords{blank::Kind::none, QT_TRANSLATE_NOOP("Blanks", "none"),
+               [](const Blank&, const Length&) { return Blanks::tr("no blank"); }},
+    BlankWords{blank::Kind::plate, QT_TRANSLATE_NOOP("Blanks", "plate"), plateText},
+    BlankWords{blank::Kind::disc, QT_TRANSLATE_NOOP("Blanks", "disc"),
+               [](const Blank& b, const Length& length) {
+                   QString text = Blanks::tr("disc ⌀ %1 × %2").arg(length(b.diameter), length(b.thickness));
+                   if (b.centreHole > 0)
+                       text += Blanks::tr(", centre hole %1").arg(length(b.centreHole));
+                   return text;
+               }},
+    BlankWords{blank::Kind::wedge, QT_TRANSLATE_NOOP("Blanks", "wedge"), plateText},
+    BlankWords{blank::Kind::bar, QT_TRANSLATE_NOOP("Blanks", "bar"),
+               [](const Blank& b, const Length& length) {
+                   return Blanks::tr("bar ⌀ %1 × %2").arg(length(b.diameter), length(b.length));
+               }}};
+
+constexpr std::array outlineNames{
+    QT_TRANSLATE_NOOP("Blanks", "rectangle"),      QT_TRANSLATE_NOOP("Blanks", "oval"),
+    QT_TRANSLATE_NOOP("Blanks", "polygon"),        QT_TRANSLATE_NOOP("Blanks", "tag with an ear"),
+    QT_TRANSLATE_NOOP("Blanks", "from a drawing"), QT_TRANSLATE_NOOP("Blanks", "round the words")};
+static_assert(outlineNames.size() == size_t(blank::outlineKinds));
+
+constexpr std::array holeNames{QT_TRANSLATE_NOOP("Blanks", "round"), QT_TRANSLATE_NOOP("Blanks", "slot"),
+                               QT_TRANSLATE_NOOP("Blanks", "countersunk")};
+static_assert(holeNames.size() == size_t(blank::holeKinds));
+
+} // namespace
+
+QString nameOf(blank::Kind kind) {
+    return Blanks::tr(blankWords[size_t(kind)].name);
+}
+
+QString nameOf(blank::OutlineKind kind) {
+    return Blanks::tr(outlineNames[size_t(kind)]);
+}
+
+QString nameOf(blank::HoleKind kind) {
+    return Blanks::tr(holeNames[size_t(kind)]);
+}
+
+QString summaryOf(const Blank& blank, quantity::Unit unit) {
+    QString text =
+        blankWords[size_t(blank.kind)].text(blank, [&](double mm) { return shortLength(mm, unit); });
+    if (const blank::Edge edge = blank::edgeOf(blank); edge.kind != blank::EdgeKind::crisp)
+        text += Blanks::tr(", %1").arg(summaryOf(edge, unit));
+    const size_t holes = blank::drilledIn(blank).size();
+    if (holes > 0)
+        text += Blanks::tr(", %n hole(s)", nullptr, int(holes));
+    if (!blank.material.empty() && blank.kind != blank::Kind::none)
+        text += Blanks::tr(", %1").arg(QString::fromStdString(blank.material));
+    return text;
+}
+
+QString massText(double grams) {
+    const bool heavy = grams >= 1000;
+    return heavy ? Blanks::tr("%1 kg").arg(QString::fromStdString(quantity::roundedText(grams / 1000, 2)))
+                 : Blanks::tr("%1 g").arg(
+                       QString::fromStdString(quantity::roundedText(grams, grams < 10 ? 2 : 1)));
+}
+
+} // namespace bollard::wording
