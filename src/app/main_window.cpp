@@ -194,6 +194,7 @@ void MainWindow::buildBody() {
     connect(routeCard_, &RouteCard::spellingChecked, flatView_, &FlatView::markMisspelt);
     connect(routeCard_, &RouteCard::artworkFileWanted, this, [this] { askForDrawing(DrawingUse::artwork); });
     connect(routeCard_, &RouteCard::curveFileWanted, this, [this] { askForDrawing(DrawingUse::line); });
+    connect(routeCard_, &RouteCard::outlineFileWanted, this, [this] { askForDrawing(DrawingUse::outline); });
     connect(flatView_, &FlatView::fieldsMet, this, [this] {
         routeCard_->letteringBody().words().setFocus();
         notice_->say(tr("These words hold fields; write them here."), NoticeBar::Tone::plain);
@@ -657,6 +658,19 @@ void MainWindow::takeDrawing(const artwork::Drawing& drawing, double millimetres
             inscription.baseline.kind = setting::BaselineKind::curve;
             inscription.baseline.points = setting::pointsOf(outline.contours.front());
             inscription.baseline.closed = !outline.contours.front().open;
+        });
+    } else if (use == DrawingUse::outline) {
+        const blank::PlateOutline taken = blank::outlineFrom(outline);
+        if (taken.path->contours.empty())
+            return notice_->say(tr("“%1” holds no closed shape that could be an outline.").arg(name),
+                                NoticeBar::Tone::problem);
+        editor_.edit(tr("Take the outline from a drawing"), {}, [&](card::Card& card) {
+            card.blank.outline.kind = blank::OutlineKind::drawing;
+            card.blank.outline.path = taken.path;
+            card.blank.outline.source = name.toStdString();
+            const plane::Vector size = blank::sizeOf(taken);
+            card.blank.width = size.x;
+            card.blank.height = size.y;
         });
     } else {
         setting::Ornament ornament;

@@ -49,7 +49,8 @@ class MainWindow : public QMainWindow {
     void useFontFile(const QString& path);
     /// Replaces the card's rows by those of a CSV file; tells in place what is wrong with it.
     void readTable(const QString& path);
-    enum class DrawingUse { artwork, line }; ///< an ornament; or what the selected words run along
+    /// An ornament, what the selected words run along, or the blank's outline.
+    enum class DrawingUse { artwork, line, outline };
     void readDrawing(const QString& path, DrawingUse use);
     /// Writes the solid or the picture; asks in place before replacing a file, or when a stop finding stands.
     void writeTo(const QString& path, const QString& ending);

@@ -2,6 +2,7 @@
 #include "card/card_json.hpp"
 #include "card/output.hpp"
 #include "card/step.hpp"
+#include "drawing/output_formats.hpp"
 #include "drawing/tokens.hpp"
 #include "wording/wording.hpp"
 #include <array>
@@ -67,7 +68,7 @@ std::string withAnEnding(const std::string& path, const std::string& usual) {
     const std::string ending = std::filesystem::path(path).extension().string();
     constexpr size_t longest = 5;
     const bool told =
-        card::formatOf(path) ||
+        drawing::formatOf(path) ||
         (ending.size() > 2 && ending.size() <= longest &&
          std::ranges::all_of(ending.substr(1), [](unsigned char c) { return std::isalpha(c) != 0; }));
     return told ? path : files::withEnding(path, usual);
@@ -105,7 +106,7 @@ int write(const Arguments& arguments, const std::vector<std::string>& outputs) {
         return stopFinding;
     std::vector<files::WholeFile> made;
     for (const std::string& output : outputs) {
-        auto bytes = card::outputOf(run.made, *card::formatOf(output), output, curves);
+        auto bytes = card::outputOf(run.made, *drawing::formatOf(output), output, curves);
         if (!bytes)
             return complain(bytes.problem(), "", notWritten);
         made.push_back({output, *std::move(bytes)});

@@ -1,5 +1,6 @@
 // bollard-cli: the pipeline of the window without a display.
 #include "cli/command.hpp"
+#include "drawing/output_formats.hpp"
 #include "drawing/tokens.hpp"
 #include "wording/plurals.hpp"
 #include <CLI/CLI.hpp>
@@ -33,8 +34,9 @@ const std::map<std::string, AddOption>& options() {
          }},
         {"outputs",
          [](CLI::App& app, Arguments& a) {
-             app.add_option("-o,--output", a.outputs,
-                            "File to write; .stl, .3mf, .svg or .dxf; may be given more than once")
+             app.add_option(
+                    "-o,--output", a.outputs,
+                    "File to write; .stl, .3mf, .svg, .dxf, .pdf or .png; may be given more than once")
                  ->required();
          }},
         {"output",
@@ -100,7 +102,8 @@ int run(int argc, char** argv) {
     std::optional<QCoreApplication> console;
     std::optional<QGuiApplication> graphics;
     const auto asked = std::ranges::find(commands(), argc > 1 ? argv[1] : "", &Command::name);
-    if (asked != commands().end() && asked->draws)
+    const bool paints = std::any_of(argv, argv + argc, drawing::needsGraphics);
+    if (asked != commands().end() && (asked->draws || paints))
         startGraphics(argc, argv, graphics);
     else
         console.emplace(argc, argv);

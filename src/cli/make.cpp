@@ -1,5 +1,5 @@
-#include "card/output.hpp"
 #include "cli/command.hpp"
+#include "drawing/output_formats.hpp"
 
 namespace bollard::cli {
 namespace {
@@ -8,7 +8,7 @@ int make(const Arguments& arguments) {
     std::vector<std::string> outputs = arguments.outputs;
     for (std::string& output : outputs) {
         output = withAnEnding(output, "stl");
-        if (!card::formatOf(output))
+        if (!drawing::formatOf(output))
             return complain({quantity::ProblemKind::unknownFormat, output}, "", unreadable);
     }
     return write(arguments, outputs);

@@ -32,6 +32,7 @@ const Tokens& tokensOf(Look wanted) {
                               .material = "#E3D2A9",
                               .materialEdge = "#6B5A36",
                               .materialCut = "#B98F50",
+                              .bodySunk = "#94714A",
                               .sunk = "#C9B27C",
                               .letters = "#4F86A6",
                               .lettersCut = "#A9CBDB"};
@@ -50,6 +51,7 @@ const Tokens& tokensOf(Look wanted) {
                              .material = "#8C7850",
                              .materialEdge = "#D8C79C",
                              .materialCut = "#5E4C2A",
+                             .bodySunk = "#4E3B22",
                              .sunk = "#6C5A38",
                              .letters = "#8CC3DE",
                              .lettersCut = "#41748E"};
@@ -69,6 +71,7 @@ picture::Paints paintsOf(Look wanted) {
     paints.ground = pixelOf(t.ground);
     paints.blank = pixelOf(t.material);
     paints.letters = pixelOf(t.letters);
+    paints.sunk = pixelOf(t.bodySunk);
     paints.edge = pixelOf(wanted == Look::light ? t.ink : t.ground);
     paints.cut = pixelOf(t.materialCut);
     paints.cutLetters = pixelOf(t.lettersCut);

@@ -10,7 +10,7 @@ enum class Look { light, dark };
 /// What each colour is for is told in docs/architecture.md.
 struct Tokens {
     QColor ground, paper, field, ink, inkSoft, line, tide, tideWash, onTide, stop, watch, sound;
-    QColor material, materialEdge, materialCut, sunk, letters, lettersCut;
+    QColor material, materialEdge, materialCut, bodySunk, sunk, letters, lettersCut;
 };
 
 const Tokens& tokensOf(Look look);

@@ -26,6 +26,7 @@ constexpr Expected expected[]{
     {"berth-9", "", 23976.96582, 11, 713.560},
     {"oak-name", "", 376685.98516, 15, 1801.252},
     {"mooring-tag", "", 8047.45537, 21, 885.124},
+    {"store-tag", "watch gapNarrow:i1:watch, note strokeFlat:i0", 6372.53250, 24, 603.488},
 };
 
 std::string findingsOf(const card::Made& made) {

@@ -130,6 +130,7 @@ LetteringStation::LetteringStation(CardEditor& editor, Maker& maker, QWidget* pa
     });
     letterSpace_ = style(tr("Letter space"), "letterSpace", 0.1);
     wordSpace_ = style(tr("Word space"), "wordSpace", 0.1);
+    putBeside(wordSpace_, letterSpace_, tr("word"));
     lineSpace_ = style(tr("Line space"), "lineSpace", 0.5);
     align_ = new Choice(tr("Lines"), {tr("left"), tr("centre"), tr("right")}, this);
     row(tr("Lines"), align_);
@@ -139,7 +140,6 @@ LetteringStation::LetteringStation(CardEditor& editor, Maker& maker, QWidget* pa
         });
     });
     makeOrnament();
-    makeSpelling();
     cutsOut_ = new QCheckBox(tr("Cuts out what stands above it in the list"), this);
     wide(cutsOut_);
     connect(cutsOut_, &QCheckBox::clicked, this, [this](bool cuts) {
@@ -147,6 +147,7 @@ LetteringStation::LetteringStation(CardEditor& editor, Maker& maker, QWidget* pa
                                 [&](card::Inscription& inscription) { inscription.cutsOut = cuts; });
     });
     shapeFold_ = fold(tr("Shape of the letters"));
+    makeSpelling();
     centreline_ = new QCheckBox(tr("Centreline of this typeface"), this);
     centreline_->setToolTip(tr("The middle lines of its strokes, as a single-line typeface"));
     wide(centreline_);
@@ -213,6 +214,7 @@ void LetteringStation::makeOrnament() {
     });
     frameWidth_ = field(tr("Width outside"), "width", 1);
     frameHeight_ = field(tr("Height outside"), "height", 1);
+    putBeside(frameHeight_, frameWidth_, tr("height"));
     distance_ = field(tr("Distance"), "distance", 0.5);
     band_ = field(tr("Band width"), "band", 0.2);
     frameCorner_ = field(tr("Corner radius"), "corner", 0.5);
@@ -233,8 +235,10 @@ void LetteringStation::makeNudges() {
     };
     nudgeX_ = field(tr("Along"), Kind::length, card::ranges::position, 0.1, &setting::Nudge::x);
     nudgeY_ = field(tr("Off"), Kind::length, card::ranges::position, 0.1, &setting::Nudge::y);
+    putBeside(nudgeY_, nudgeX_, tr("off"));
     nudgeTurn_ = field(tr("Letter turn"), Kind::angle, card::ranges::turn, 1, &setting::Nudge::turn);
     nudgeSize_ = field(tr("Letter size"), Kind::percent, card::ranges::scale, 1, &setting::Nudge::size);
+    putBeside(nudgeSize_, nudgeTurn_, tr("size"));
     nudgeSpace_ = field(tr("Space after"), Kind::length, card::ranges::space, 0.1, &setting::Nudge::space);
     clearNudges_ = new QPushButton(tr("Clear all nudges"), this);
     wide(clearNudges_);
@@ -353,6 +357,10 @@ void LetteringStation::refreshWords(const card::Inscription* inscription) {
         widget->setEnabled(inscription != nullptr);
         setRowVisible(widget, !ornament);
     }
+    // Of use where there are lines.
+    const bool lines = inscription && inscription->words.find('\n') != std::string::npos;
+    setRowVisible(lineSpace_, lines);
+    setRowVisible(align_, lines);
     setFoldVisible(shapeFold_, !ornament);
     const QString words = inscription ? QString::fromStdString(inscription->words) : QString();
     if (words_->toPlainText() != words) {

@@ -23,6 +23,7 @@ PlacingStation::PlacingStation(CardEditor& editor, Maker& maker, QWidget* parent
     makePlace();
     makeLargest();
     makeArranging();
+    makeCurveNumbers();
 }
 
 const working::PlacedLetters* PlacingStation::shownLetters() const {
@@ -75,6 +76,7 @@ void PlacingStation::makeLine() {
     closed_ = choice(tr("Curve"), {tr("open"), tr("closed")}, &setting::Baseline::closed);
     offset_ = field(tr("Off the line"), "offset");
     slide_ = field(tr("Along the line"), "slide");
+    putBeside(slide_, offset_, tr("along"));
     bend_ = choice(tr("Each letter"), {tr("turns"), tr("bends")}, &setting::Baseline::bend);
     bend_->setToolTip(tr("Letters turn as they are, or are bent with the line"));
 }
@@ -116,6 +118,10 @@ void PlacingStation::makeCurvePoints() {
     button(tr("From file…"), tr("Take the line from an SVG or DXF drawing"), 1, 2,
            [this] { emit curveFileWanted(); });
     wide(curvePoints_);
+}
+
+void PlacingStation::makeCurveNumbers() {
+    pointFold_ = fold(tr("Numbers of the chosen point"));
     pointKind_ = new Choice(tr("Point"), {tr("corner"), tr("smooth")}, this);
     row(tr("Point"), pointKind_);
     connect(pointKind_, &Choice::picked, this, [this](int smooth) {
@@ -134,6 +140,7 @@ void PlacingStation::makeCurvePoints() {
     };
     pointX_ = place(tr("Point across"), &setting::CurvePoint::x);
     pointY_ = place(tr("Point up"), &setting::CurvePoint::y);
+    putBeside(pointY_, pointX_, tr("up"));
     const std::array<QString, 4> names{tr("Handle before, across"), tr("Handle before, up"),
                                        tr("Handle after, across"), tr("Handle after, up")};
     for (size_t i = 0; i < handles_.size(); ++i)
@@ -152,6 +159,8 @@ void PlacingStation::makeCurvePoints() {
                                          plane::Vector{point.x, point.y} + handle);
                      });
         });
+    putBeside(handles_[1], handles_[0], tr("up"));
+    putBeside(handles_[3], handles_[2], tr("up"));
 }
 
 void PlacingStation::makePlace() {
@@ -190,6 +199,7 @@ void PlacingStation::makePlace() {
     };
     x_ = field(tr("Across, x"), "x");
     y_ = field(tr("Up, y"), "y");
+    putBeside(y_, x_, tr("up, y"));
     turn_ = field(tr("Turn"), "turn");
     reading_ = new QComboBox(this);
     for (int i = 0; i < readingSides; ++i)
@@ -419,6 +429,7 @@ void PlacingStation::refreshCurvePoint(const setting::Baseline& baseline) {
         setRowVisible(widget, chosen);
     for (NumberField* handle : handles_)
         setRowVisible(handle, chosen);
+    setFoldVisible(pointFold_, chosen);
     if (!chosen)
         return;
     const setting::CurvePoint& shown = baseline.points[size_t(point)];

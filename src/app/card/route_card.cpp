@@ -5,7 +5,7 @@
 namespace bollard::app {
 namespace {
 
-constexpr int cardWidth = 312;
+constexpr int cardWidth = 336;
 
 } // namespace
 
@@ -19,7 +19,12 @@ RouteCard::RouteCard(CardEditor& editor, Maker& maker, QWidget* parent)
     layout->setSpacing(0);
 
     const std::array<std::pair<QString, Station::MakeBody>, count> makes{{
-        {tr("Blank"), [this](QWidget* p) { return new BlankStation(editor_, p); }},
+        {tr("Blank"),
+         [this](QWidget* p) {
+             auto* body = new BlankStation(editor_, maker_, p);
+             connect(body, &BlankStation::outlineFileWanted, this, &RouteCard::outlineFileWanted);
+             return body;
+         }},
         {tr("Lettering"),
          [this](QWidget* p) {
              auto* body = new LetteringStation(editor_, maker_, p);

@@ -28,6 +28,7 @@ class RouteCard : public QFrame {
     void artworkFileWanted();
     void spellingChecked(const std::vector<type::Misspelling>& misspelt); ///< of the selected words
     void curveFileWanted();
+    void outlineFileWanted();
 
   private:
     void refresh();

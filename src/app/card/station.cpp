@@ -75,6 +75,7 @@ StationBody::StationBody(CardEditor& editor, QWidget* parent) : QWidget(parent),
     grid_->setVerticalSpacing(6);
     grid_->setColumnMinimumWidth(0, labelWidth);
     grid_->setColumnStretch(1, 1);
+    grid_->setColumnStretch(3, 1);
 }
 
 NumberField* StationBody::number(const QString& label, NumberField::Kind kind, card::Range range, double step,
@@ -83,13 +84,26 @@ NumberField* StationBody::number(const QString& label, NumberField::Kind kind, c
     field->setUnit(editor_.card().unit);
     connect(field, &NumberField::edited, this, edited);
     row(label, field);
-    QLabel* problem = rows_.back().problem;
-    connect(field, &NumberField::refused, this, [problem](const QString& sentence) {
-        problem->setText(sentence);
-        problem->setVisible(!sentence.isEmpty());
-    });
+    connect(field, &NumberField::refused, this,
+            [this, field](const QString& sentence) { showProblem(rowOf(field), sentence); });
     return field;
 }
+
+namespace {
+
+double numberAt(const quantity::Field& field, void* part) {
+    const auto* whole = std::get_if<quantity::held::Whole>(&field.holds);
+    return whole ? whole->at(part) : std::get<quantity::held::Number>(field.holds).at(part);
+}
+
+void setNumberAt(const quantity::Field& field, void* part, double value) {
+    if (const auto* whole = std::get_if<quantity::held::Whole>(&field.holds))
+        whole->at(part) = int(std::lround(value));
+    else
+        std::get<quantity::held::Number>(field.holds).at(part) = value;
+}
+
+} // namespace
 
 NumberField* StationBody::fieldRow(const QString& label, const quantity::PartFields& fields,
                                    std::string_view name, double step, PartOf part,
@@ -106,40 +120,51 @@ NumberField* StationBody::fieldRow(const QString& label, const quantity::PartFie
             editor_.edit(tr("Change %1").arg(label.toLower()), label + QString::number(editor_.selected()),
                          [&](card::Card& card) {
                              if (void* const place = part(card))
-                                 std::get<quantity::held::Number>(field->holds).at(place) = value;
+                                 setNumberAt(*field, place, value);
                          });
         });
     fieldRows_.push_back({made, field, std::move(part), std::move(shown)});
     return made;
 }
 
+QComboBox* StationBody::choiceRow(const QString& label, const QString& accessibleName,
+                                  const QString& undoName, const QStringList& names,
+                                  const quantity::PartFields& fields, std::string_view name, PartOf part,
+                                  std::function<bool()> shown) {
+    const quantity::Field* const field = fields.find(name);
+    auto* const box = new QComboBox(this);
+    row(label, box);
+    box->setAccessibleName(accessibleName);
+    box->addItems(names);
+    connect(box, &QComboBox::activated, this, [this, field, part, undoName](int option) {
+        editor_.edit(undoName, {}, [&](card::Card& card) {
+            if (void* const place = part(card))
+                std::get<quantity::held::Choice>(field->holds).set(place, size_t(option));
+        });
+    });
+    fieldRows_.push_back({box, field, std::move(part), std::move(shown)});
+    return box;
+}
+
 StationBody::EdgeRows StationBody::edgeRows(const QString& label, const QString& accessibleName,
                                             const QString& undoName, double sizeStep, const PartOf& edge,
                                             const std::function<bool()>& shown) {
-    EdgeRows rows{new QComboBox(this), nullptr, edge, shown};
-    row(label, rows.kind);
-    rows.kind->setAccessibleName(accessibleName);
-    for (int i = 0; i < blank::edgeKinds; ++i)
-        rows.kind->addItem(wording::nameOf(static_cast<blank::EdgeKind>(i)));
-    connect(rows.kind, &QComboBox::activated, this, [this, edge, undoName](int kind) {
-        editor_.edit(undoName, {}, [&](card::Card& card) {
-            if (auto* const changed = static_cast<blank::Edge*>(edge(card)))
-                changed->kind = static_cast<blank::EdgeKind>(kind);
-        });
-    });
+    EdgeRows rows{nullptr, edge};
     const quantity::PartFields& fields = quantity::fieldsOf<blank::Edge>();
+    QStringList names;
+    for (int i = 0; i < blank::edgeKinds; ++i)
+        names << wording::nameOf(static_cast<blank::EdgeKind>(i));
+    choiceRow(label, accessibleName, undoName, names, fields, "kind", edge, shown);
     rows.size = fieldRow(tr("Edge size"), fields, "size", sizeStep, edge, shown);
-    fieldRow(tr("Edge angle"), fields, "angle", 1, edge, shown);
+    NumberField* const angle = fieldRow(tr("Edge angle"), fields, "angle", 1, edge, shown);
+    putBeside(angle, rows.size, tr("angle"));
     return rows;
 }
 
 void StationBody::refreshEdge(const EdgeRows& rows) {
     auto& card = const_cast<card::Card&>(editor_.card()); // only read, as in refreshFields()
-    setRowVisible(rows.kind, rows.shown());
-    if (const auto* const edge = static_cast<const blank::Edge*>(rows.edge(card))) {
-        rows.kind->setCurrentIndex(int(edge->kind));
+    if (const auto* const edge = static_cast<const blank::Edge*>(rows.edge(card)))
         setRowLabel(rows.size, edge->kind == blank::EdgeKind::round ? tr("Edge radius") : tr("Edge size"));
-    }
 }
 
 void StationBody::refreshFields() {
@@ -150,32 +175,74 @@ void StationBody::refreshFields() {
         row.widget->setEnabled(place != nullptr);
         if (!place)
             continue;
-        row.widget->setUnit(card.unit);
-        row.widget->setValue(std::get<quantity::held::Number>(row.field->holds).at(place));
+        if (auto* const number = qobject_cast<NumberField*>(row.widget)) {
+            number->setUnit(card.unit);
+            number->setValue(numberAt(*row.field, place));
+        } else if (auto* const choice = qobject_cast<QComboBox*>(row.widget)) {
+            choice->setCurrentIndex(int(std::get<quantity::held::Choice>(row.field->holds).get(place)));
+        }
         setRowVisible(row.widget,
                       (!row.shown || row.shown()) && (!row.field->matters || row.field->matters(place)));
     }
 }
 
 void StationBody::row(const QString& label, QWidget* widget) {
-    const int at = grid_->rowCount();
     auto* name = softLabel(label, this);
     name->setBuddy(widget);
     name->setFixedWidth(labelWidth); // long labels take two lines, so that fields stand in one column
     name->setWordWrap(true);
+    // Over what stands below, so that nothing moves while someone types.
     auto* problem = new QLabel(this);
     problem->setObjectName(QStringLiteral("problem"));
     problem->setWordWrap(true);
+    problem->setAutoFillBackground(true);
+    problem->setFrameShape(QFrame::Box);
+    problem->setMargin(4);
     problem->hide();
+    const int at = grid_->rowCount();
     grid_->addWidget(name, at, 0);
-    grid_->addWidget(widget, at, 1);
-    grid_->addWidget(problem, at + 1, 0, 1, 2);
+    grid_->addWidget(widget, at, 1, 1, columns - 1);
     add(widget, name, problem);
+    rows_.back().line = at;
 }
 
 void StationBody::wide(QWidget* widget) {
-    grid_->addWidget(widget, grid_->rowCount(), 0, 1, 2);
+    grid_->addWidget(widget, grid_->rowCount(), 0, 1, columns);
     add(widget, nullptr, nullptr);
+}
+
+StationBody::Row& StationBody::rowOf(const QWidget* widget) {
+    return *std::ranges::find(rows_, widget, &Row::widget);
+}
+
+void StationBody::showProblem(const Row& row, const QString& sentence) {
+    row.problem->setText(sentence);
+    row.problem->setVisible(!sentence.isEmpty() && isShown(row));
+    const QMargins margins = grid_->contentsMargins();
+    const int room = width() - margins.left() - margins.right();
+    row.problem->setGeometry(margins.left(), row.widget->geometry().bottom() + 2, room,
+                             row.problem->heightForWidth(room));
+    row.problem->raise();
+}
+
+void StationBody::putBeside(QWidget* widget, QWidget* first, const QString& label) {
+    Row& own = rowOf(widget);
+    const int line = rowOf(first).line;
+    own.label->setText(label);
+    own.label->setMinimumWidth(0);
+    own.label->setMaximumWidth(QWIDGETSIZE_MAX);
+    own.label->setWordWrap(false);
+    own.line = line;
+    grid_->removeWidget(own.label);
+    grid_->removeWidget(widget);
+    grid_->addWidget(own.label, line, 2);
+    grid_->addWidget(widget, line, 3);
+    rowOf(first).beside = widget;
+    own.isRight = true;
+    constexpr int least = 46; // for "120 mm"
+    for (QWidget* half : {widget, first})
+        half->setMinimumWidth(least);
+    show(own);
 }
 
 void StationBody::add(QWidget* widget, QLabel* label, QLabel* problem) {
@@ -190,7 +257,7 @@ int StationBody::fold(const QString& title) {
     auto* heading = new QPushButton(this);
     heading->setObjectName(QStringLiteral("fold"));
     heading->setProperty("title", title);
-    grid_->addWidget(heading, grid_->rowCount(), 0, 1, 2);
+    grid_->addWidget(heading, grid_->rowCount(), 0, 1, columns);
     folds_.push_back({heading, true, true});
     openFold(number, false);
     connect(heading, &QPushButton::clicked, this,
@@ -217,13 +284,25 @@ void StationBody::setFoldVisible(int number, bool visible) {
             show(row);
 }
 
-void StationBody::show(const Row& row) {
+bool StationBody::isShown(const Row& row) const {
     const bool unfolded = row.fold < 0 || (folds_[size_t(row.fold)].open && folds_[size_t(row.fold)].wanted);
-    row.widget->setVisible(row.wanted && unfolded);
+    return row.wanted && unfolded;
+}
+
+void StationBody::show(const Row& row) {
+    const bool shown = isShown(row);
+    row.widget->setVisible(shown);
     if (row.label)
-        row.label->setVisible(row.wanted && unfolded);
-    if (row.problem && !(row.wanted && unfolded))
+        row.label->setVisible(shown);
+    if (row.problem && !shown)
         row.problem->hide();
+    // Alone a row has all of its line.
+    for (const Row& first : rows_)
+        if (first.beside && (first.beside == row.widget || &first == &row)) {
+            const bool both = isShown(rowOf(first.beside));
+            grid_->removeWidget(first.widget);
+            grid_->addWidget(first.widget, first.line, 1, 1, both ? 1 : columns - 1);
+        }
 }
 
 void StationBody::setRowVisible(QWidget* widget, bool visible) {
@@ -236,7 +315,7 @@ void StationBody::setRowVisible(QWidget* widget, bool visible) {
 
 void StationBody::setRowLabel(QWidget* widget, const QString& label) {
     for (const Row& row : rows_)
-        if (row.widget == widget && row.label)
+        if (row.widget == widget && row.label && !row.isRight)
             row.label->setText(label);
     widget->setAccessibleName(label);
 }

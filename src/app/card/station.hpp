@@ -23,7 +23,7 @@ class StationBody : public QWidget {
   public:
     StationBody(CardEditor& editor, QWidget* parent);
     virtual void refresh() = 0; ///< shows the card's values
-    static constexpr int labelWidth = 96;
+    static constexpr int labelWidth = 88;
 
   protected:
     /// A labelled length (or angle) that edits the card; a refused number is explained below it.
@@ -42,12 +42,14 @@ class StationBody : public QWidget {
     /// matters. `shown`, where it is told, says so instead.
     NumberField* fieldRow(const QString& label, const quantity::PartFields& fields, std::string_view name,
                           double step, PartOf part, std::function<bool()> shown = {});
+    /// A labelled choice of a part by its field; `names` are what its options are called.
+    QComboBox* choiceRow(const QString& label, const QString& accessibleName, const QString& undoName,
+                         const QStringList& names, const quantity::PartFields& fields, std::string_view name,
+                         PartOf part, std::function<bool()> shown = {});
     /// The rows of an edge: its kind, its size or radius, its angle.
     struct EdgeRows {
-        QComboBox* kind = nullptr;
         NumberField* size = nullptr;
         PartOf edge{};
-        std::function<bool()> shown{};
     };
     EdgeRows edgeRows(const QString& label, const QString& accessibleName, const QString& undoName,
                       double sizeStep, const PartOf& edge, const std::function<bool()>& shown);
@@ -57,6 +59,9 @@ class StationBody : public QWidget {
     /// A labelled widget.
     void row(const QString& label, QWidget* widget);
     void wide(QWidget* widget);
+    /// Puts a row into the right half of the row of `first`, with a short label; they show side by side while
+    /// both are there. Its full name stays what screen readers say.
+    void putBeside(QWidget* widget, QWidget* first, const QString& label);
     /// Rows from here on stand under a heading that opens and closes them; the last one stays open to the
     /// end.
     int fold(const QString& title);
@@ -78,14 +83,21 @@ class StationBody : public QWidget {
         QLabel* problem;
         int fold; ///< -1 for none
         bool wanted;
+        int line = 0;         ///< of the grid
+        QWidget* beside{};    ///< in the right half of the same line; null for none
+        bool isRight = false; ///< stands there itself
     };
+    bool isShown(const Row& row) const;
+    void showProblem(const Row& row, const QString& sentence);
+    Row& rowOf(const QWidget* widget);
+    static constexpr int columns = 4;
     struct Fold {
         QPushButton* heading;
         bool open;
         bool wanted;
     };
     struct FieldRow {
-        NumberField* widget;
+        QWidget* widget; ///< a number field or a combo box
         const quantity::Field* field;
         PartOf part;
         std::function<bool()> shown;

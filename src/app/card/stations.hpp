@@ -17,6 +17,7 @@ class QVBoxLayout;
 
 namespace bollard::app {
 
+class HolesTable;
 class MisspeltRow;
 class RowsTable;
 class Slips;
@@ -26,17 +27,23 @@ class TypefaceList;
 class BlankStation : public StationBody {
     Q_OBJECT
   public:
-    BlankStation(CardEditor& editor, QWidget* parent);
+    BlankStation(CardEditor& editor, Maker& maker, QWidget* parent);
     void refresh() override;
 
+  signals:
+    void outlineFileWanted();
+
   private:
-    void rebuildHoles();
+    void addOutline();
+    void showMass();
+    Maker& maker_;
     Choice* kind_;
+    QPushButton* outlineFile_;
     EdgeRows edge_;
     QCheckBox* edgeBoth_;
-    QWidget* holes_;
-    QPushButton* addHole_;
-    size_t shownHoles_ = 0;
+    QComboBox* material_;
+    QLabel* mass_;
+    HolesTable* holes_;
 };
 
 class LetteringStation : public StationBody {
@@ -109,6 +116,7 @@ class PlacingStation : public StationBody {
     void makePlace();
     void makeLine();
     void makeCurvePoints();
+    void makeCurveNumbers();
     void makeArranging();
     void makeLargest();
     void refreshLine(const card::Inscription& inscription);
@@ -138,7 +146,7 @@ class PlacingStation : public StationBody {
     QWidget* arrangeButtons_;
     QPushButton *largest_, *centre_, *group_;
     QLabel* told_;
-    int arrangeFold_ = 0;
+    int arrangeFold_ = 0, pointFold_ = 0;
     Background fitting_;
 };
 

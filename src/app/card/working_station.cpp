@@ -11,7 +11,7 @@ WorkingStation::WorkingStation(CardEditor& editor, QWidget* parent) : StationBod
     QStringList kinds;
     for (int i = 0; i < working::kinds; ++i)
         kinds << wording::nameOf(static_cast<working::Kind>(i));
-    kind_ = new Choice(tr("Working"), kinds, this, 2);
+    kind_ = new Choice(tr("Working"), kinds, this, 3);
     wide(kind_);
     connect(kind_, &Choice::picked, this, [this](int kind) {
         editor_.editInscription(tr("Change working"), {}, [&](card::Inscription& inscription) {
@@ -22,19 +22,21 @@ WorkingStation::WorkingStation(CardEditor& editor, QWidget* parent) : StationBod
         return fieldRow(label, quantity::fieldsOf<working::Working>(), name, step,
                         ofSelected(&card::Inscription::working));
     };
-    field(tr("Height"), "height", 0.2);
-    field(tr("Depth"), "depth", 0.2);
-    field(tr("Angle of the V"), "angle", 5);
-    field(tr("Bedding"), "bedding", 0.2);
+    NumberField* const height = field(tr("Height"), "height", 0.2);
+    putBeside(field(tr("Bedding"), "bedding", 0.2), height, tr("bedding"));
+    NumberField* const depth = field(tr("Depth"), "depth", 0.2);
+    putBeside(field(tr("Angle of the V"), "angle", 5), depth, tr("angle"));
     edge_ =
         edgeRows(tr("Edges"), tr("How the edges of the letters are broken"), tr("Change edges"), 0.1,
                  ofSelected([](card::Inscription & i) -> auto& { return i.working.edge; }), [this] {
                      return editor_.inscription() && working::hasEdge(editor_.inscription()->working.kind);
                  });
-    field(tr("Foot"), "foot", 0.1)->setToolTip(tr("Radius of the fillet where letters meet the blank"));
-    field(tr("Colour from"), "colourFrom", 0.2)
-        ->setToolTip(
-            tr("Up to this height letters are of the blank's colour; 0: all of them have their own"));
+    NumberField* const foot = field(tr("Foot"), "foot", 0.1);
+    foot->setToolTip(tr("Radius of the fillet where letters meet the blank"));
+    NumberField* const colour = field(tr("Colour from"), "colourFrom", 0.2);
+    putBeside(colour, foot, tr("colour"));
+    colour->setToolTip(
+        tr("Up to this height letters are of the blank's colour; 0: all of them have their own"));
     field(tr("Clearance"), "clearance", 0.05)
         ->setToolTip(tr("Room between the inlay and the walls round it, for glue; 0: they are one"));
     told_ = softLabel({}, this);

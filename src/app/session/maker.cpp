@@ -1,4 +1,5 @@
 #include "app/session/maker.hpp"
+#include "card/solid.hpp"
 
 namespace bollard::app {
 namespace {
@@ -62,8 +63,8 @@ void Maker::start() {
     }
     const bool boardIsBare = !shown_.made.lettering || shown_.made.lettering->letters() == 0;
     background_.start([this, boardIsBare, request = newest_, pipeline = pipeline_, flat = shown_.flat,
-                       widths = shown_.widths](const Background::Courier& courier) {
-        Shown shown{request.revision, {}, flat, {}, widths};
+                       mass = shown_.mass, widths = shown_.widths](const Background::Courier& courier) {
+        Shown shown{request.revision, {}, flat, {}, mass, widths};
         (*pipeline)->run(request.card, request.folder, courier.stop(), [&](const card::Made& made) {
             // Small cards are done within a frame: one change of the picture is calmer than two. The
             // first letters of all come as soon as they can.
@@ -75,6 +76,7 @@ void Maker::start() {
             if (made.checked && (!shown.widths || shown.widths->measures != made.checked->measures))
                 shown.widths =
                     std::make_shared<const check::WidthCounts>(check::countsOf(made.checked->measures));
+            shown.mass = made.solid ? card::massOf(made) : shown.mass;
             if (solidIsNew)
                 shown.scene = std::make_shared<const picture::Scene>(picture::sceneOf(made.solid->mesh));
             courier.post([this, shown] { take(shown); });

@@ -18,6 +18,7 @@ struct Shown {
     card::Made made{};
     std::shared_ptr<const drawing::FlatDrawing> flat{};
     std::shared_ptr<const picture::Scene> scene{};
+    double mass = 0;                                    ///< of made.solid, g; 0 where that is not known
     std::shared_ptr<const check::WidthCounts> widths{}; ///< of made.checked
 };
 

@@ -143,6 +143,24 @@ Outline contoursOf(const PlateOutline& outline, Vector size, double corner) {
     return outlineRows[size_t(outline.kind)].contours(outline, size, corner);
 }
 
+PlateOutline outlineFrom(const Outline& drawing) {
+    PlateOutline outline;
+    outline.kind = OutlineKind::drawing;
+    Outline closed;
+    for (const Contour& contour : drawing.contours)
+        if (!contour.open)
+            closed.contours.push_back(contour);
+    outline.path = std::move(closed);
+    return outline;
+}
+
+Vector sizeOf(const PlateOutline& outline) {
+    if (outline.path->contours.empty())
+        return {};
+    const auto [low, high] = boxOf(*outline.path);
+    return high - low;
+}
+
 Hole earHoleOf(const PlateOutline& outline, Vector size) {
     const double ear = earOf(outline, size);
     return {ear / 2, size.y / 2, outline.kind == OutlineKind::tag && ear > 0 ? outline.earHole : 0};

@@ -32,6 +32,10 @@ struct PlateOutline {
 /// The outline of a plate of that size, its lower left at 0, counter-clockwise. `corner` rounds the corners
 /// of rectangle, polygon and tag as far as there is room. Of words it is the path as it lies.
 plane::Outline contoursOf(const PlateOutline& outline, plane::Vector size, double corner);
+/// The closed contours of a drawing in mm, those within others being holes as the drawing has them.
+PlateOutline outlineFrom(const plane::Outline& drawing);
+/// How large the path is, mm.
+plane::Vector sizeOf(const PlateOutline& outline);
 /// The hole in a tag's ear; of diameter 0 for others.
 Hole earHoleOf(const PlateOutline& outline, plane::Vector size);
 

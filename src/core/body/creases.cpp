@@ -25,7 +25,7 @@ struct Side {
 } // namespace
 
 Creases creasesOf(std::span<const Vertex> vertices, std::span<const std::array<int, 3>> triangles,
-                  std::span<const working::Substance> substances) {
+                  std::span<const Face> faces) {
     Creases result;
     // Sides in buckets by their lower vertex, where there are few.
     std::vector<int> start(vertices.size() + 1, 0);
@@ -44,9 +44,7 @@ Creases creasesOf(std::span<const Vertex> vertices, std::span<const std::array<i
     eachSide([&](size_t low, const Side& side) { sides[size_t(next[low]++)] = side; });
     for (const auto& triangle : triangles)
         result.normals.push_back(normalOf(vertices, triangle));
-    const auto ofLetters = [&](int triangle) {
-        return substances[size_t(triangle)] == working::Substance::letters;
-    };
+    const auto ofLetters = [&](int triangle) { return faces[size_t(triangle)] == Face::letters; };
     for (size_t low = 0; low < vertices.size(); ++low) {
         const std::span bucket(sides.begin() + start[low], sides.begin() + start[low + 1]);
         for (size_t i = 0; i < bucket.size(); ++i)

@@ -9,6 +9,13 @@
 
 namespace bollard::body {
 
+/// What a triangle is of.
+enum class Face : std::uint8_t {
+    blank,
+    letters,
+    cut ///< floors and walls that letters cut into the blank
+};
+
 /// An edge where the surface turns by more than 25 degrees.
 struct Crease {
     int from = 0, to = 0; ///< vertices
@@ -22,6 +29,6 @@ struct Creases {
 
 /// Of some of a mesh's triangles; edges that only one of them has are none. O(n).
 Creases creasesOf(std::span<const space::Vertex> vertices, std::span<const std::array<int, 3>> triangles,
-                  std::span<const working::Substance> substances);
+                  std::span<const Face> faces);
 
 } // namespace bollard::body

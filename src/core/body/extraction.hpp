@@ -279,11 +279,23 @@ class Extraction {
     int vertex(int point, int number) const {
         return sorted_[size_t(placeOf(point, level(number).at(point)))].vertex;
     }
-    void add(int a, int b, int c, Substance substance) {
+    static Face faceOf(Substance substance) {
+        return substance == Substance::letters ? Face::letters : Face::blank;
+    }
+    Face faceOf(const Span& span, int end) const {
+        return span.substance == Substance::blank && level(end).cut ? Face::cut : faceOf(span.substance);
+    }
+    /// A wall of the blank towards what it would go on into, below its front, was cut.
+    Face wallFace(const Span& span, int across, int from) const {
+        const bool cut =
+            span.substance == Substance::blank && plan_.inLayer(across, 0) && level(from).height < 0;
+        return cut ? Face::cut : faceOf(span.substance);
+    }
+    void add(int a, int b, int c, Face face) {
         if (a == b || b == c || a == c)
             return; // ends that taper to nothing
         mesh_.triangles.push_back({a, b, c});
-        mesh_.substances.push_back(substance);
+        mesh_.faces.push_back(face);
     }
 
     /// The back as one face, when most of its triangles only repeat the letters' corners. True when done.
@@ -326,7 +338,7 @@ class Extraction {
                 const int point = pointAt.at(back->points[size_t(triangle.corners[k])]);
                 corners[k] = sorted_[size_t(placeOf(point, backHeight_))].vertex;
             }
-            add(corners[0], corners[2], corners[1], backSubstance_);
+            add(corners[0], corners[2], corners[1], faceOf(backSubstance_));
         }
         return true;
     }
@@ -345,13 +357,13 @@ class Extraction {
             };
             if (!span.joinsAbove) {
                 const auto [a, b, c] = corners(span.high);
-                add(a, b, c, span.substance);
+                add(a, b, c, faceOf(span, span.high));
             }
             const bool inBack = backDone && reachesBack_[size_t(triangle.cell)] &&
                                 &span == &spans_[size_t(triangle.cell)].front();
             if (!span.joinsBelow && !inBack && !endless(span.low)) {
                 const auto [a, b, c] = corners(span.low);
-                add(a, c, b, span.substance);
+                add(a, c, b, faceOf(span, span.low));
             }
         }
     }
@@ -375,16 +387,16 @@ class Extraction {
                 if (heightOf(other.low) >= heightOf(span.high))
                     break;
                 if (heightOf(other.low) > heightOf(from))
-                    addStrip(a, b, from, other.low, span.substance);
+                    addStrip(a, b, from, other.low, wallFace(span, across, from));
                 from = other.high;
             }
             if (heightOf(from) < heightOf(span.high))
-                addStrip(a, b, from, span.high, span.substance);
+                addStrip(a, b, from, span.high, wallFace(span, across, from));
         }
     }
 
     /// The wall between two levels, through every vertex on both upright ends, so that no T-junction is left.
-    void addStrip(int a, int b, int low, int high, Substance substance) {
+    void addStrip(int a, int b, int low, int high, Face face) {
         int left = placeOf(a, level(low).at(a)), right = placeOf(b, level(low).at(b));
         const int leftEnd = placeOf(a, level(high).at(a)), rightEnd = placeOf(b, level(high).at(b));
         // Where both go on at one height, diagonals lean alike on both walls of a stroke.
@@ -397,10 +409,10 @@ class Extraction {
                 onLeft = l != r ? l < r : leftFirst;
             }
             if (onLeft) {
-                add(here(left).vertex, here(right).vertex, here(left + 1).vertex, substance);
+                add(here(left).vertex, here(right).vertex, here(left + 1).vertex, face);
                 ++left;
             } else {
-                add(here(left).vertex, here(right).vertex, here(right + 1).vertex, substance);
+                add(here(left).vertex, here(right).vertex, here(right + 1).vertex, face);
                 ++right;
             }
         }

@@ -43,7 +43,7 @@ void addTile(const std::shared_ptr<const TileSurface>& surface, Point at, const 
     const auto number = [&](int v) { return v < inside ? first + v : border[size_t(v - inside)]; };
     for (const auto& [a, b, c] : own.triangles)
         mesh.triangles.push_back({number(a), number(b), number(c)});
-    mesh.substances.insert(mesh.substances.end(), own.substances.begin(), own.substances.end());
+    mesh.faces.insert(mesh.faces.end(), own.faces.begin(), own.faces.end());
 }
 
 /// The back of a tile where it is flat and not part of a larger face.
@@ -56,7 +56,7 @@ void addBack(const Tile& tile, const Panel& panel, Point at, const Rims& rims, M
               d = corner(0, tile.size.y);
     for (const auto& triangle : {std::array{a, c, b}, std::array{a, d, c}}) {
         mesh.triangles.push_back(triangle);
-        mesh.substances.push_back(Substance::blank);
+        mesh.faces.push_back(Face::blank);
     }
 }
 
@@ -91,7 +91,7 @@ std::shared_ptr<const TileSurface> surfaceOf(const Tile& tile, Selection selecti
     for (auto& triangle : mesh.triangles)
         for (int& corner : triangle)
             corner = number[size_t(corner)];
-    surface->creases = creasesOf(mesh.vertices, mesh.triangles, mesh.substances);
+    surface->creases = creasesOf(mesh.vertices, mesh.triangles, mesh.faces);
     return surface;
 }
 
@@ -123,7 +123,7 @@ Mesh meshOf(std::span<const PanelColumns> parts, Selection selection, const std:
         }
     }
     mesh.triangles.reserve(triangles);
-    mesh.substances.reserve(triangles);
+    mesh.faces.reserve(triangles);
     bool backDone = false; // of the panel that tiles lie on, which is the first
     for (const PanelColumns& part : parts) {
         if (part.tile)

@@ -25,8 +25,8 @@ struct Block {
 struct Mesh {
     std::vector<Vertex> vertices{};
     std::vector<std::array<int, 3>> triangles{};
-    std::vector<working::Substance> substances{}; ///< of the material under each triangle
-    std::vector<Block> blocks{};                  ///< of some of it, in order
+    std::vector<Face> faces{};   ///< of each triangle
+    std::vector<Block> blocks{}; ///< of some of it, in order
 
     bool empty() const { return triangles.empty(); }
 };

@@ -1,4 +1,5 @@
 #include "card/card_format.hpp"
+#include "blank/material.hpp"
 #include "card/card_fields.hpp"
 #include "quantity/field.hpp"
 #include "setting/fields.hpp"
@@ -237,6 +238,17 @@ std::string limits() {
     return text;
 }
 
+std::string materials() {
+    std::string text =
+        "\nA material may have any name; the mass is told of those whose density is known, g/cm³:\n\n";
+    bool first = true;
+    for (const blank::Material& material : blank::materials()) {
+        text += (first ? "" : ", ") + code(material.name) + " " + quantity::roundedText(material.density, 2);
+        first = false;
+    }
+    return text + ".\n";
+}
+
 } // namespace
 
 std::string formatText() {
@@ -247,6 +259,8 @@ std::string formatText() {
             "\n" + std::string(section.title) + "\n\n| field | what | default | range |\n|---|---|---|---|\n";
         Table(text).write(section.fields());
         text += section.after;
+        if (section.fields == &quantity::fieldsOf<blank::Blank>)
+            text += materials();
     }
     return text + limits();
 }

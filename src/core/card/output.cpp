@@ -53,30 +53,34 @@ const OutputFormat* formatOf(const std::string& path) {
     return nullptr;
 }
 
+std::vector<files::DrawingLayer> layersOf(const Made& made, std::string_view side) {
+    std::vector<files::DrawingLayer> layers;
+    std::vector<working::PlacedLetters> inscriptions;
+    std::ranges::copy_if(made.lettering->inscriptions, std::back_inserter(inscriptions),
+                         [&](const working::PlacedLetters& letters) { return letters.side == side; });
+    const bool first = side == blank::sidesOf(made.card->blank).front();
+    if (!first && inscriptions.empty())
+        return layers;
+    // Other sides are drawn where they would lie seen from outside, on layers of their own.
+    const std::string prefix = first ? std::string() : std::string(side).append(" ");
+    working::CutThrough through = working::cutThrough(made.card->blank, inscriptions, side);
+    if (!through.blank.empty())
+        layers.push_back({prefix + "blank", std::move(through.blank)});
+    for (int number = 0; number < working::kinds; ++number) {
+        const auto kind = static_cast<working::Kind>(number);
+        std::vector<plane::Stamp> stamps = kind == working::Kind::pierced
+                                               ? std::move(through.pierced)
+                                               : working::outlinesOf(inscriptions, kind);
+        if (!stamps.empty())
+            layers.push_back({prefix + std::string(working::nameOf(kind)), std::move(stamps)});
+    }
+    return layers;
+}
+
 std::vector<files::DrawingLayer> layersOf(const Made& made) {
     std::vector<files::DrawingLayer> layers;
-    const auto sides = blank::sidesOf(made.card->blank);
-    for (const std::string_view side : sides) {
-        std::vector<working::PlacedLetters> inscriptions;
-        std::ranges::copy_if(made.lettering->inscriptions, std::back_inserter(inscriptions),
-                             [&](const working::PlacedLetters& letters) { return letters.side == side; });
-        const bool first = side == sides.front();
-        if (!first && inscriptions.empty())
-            continue;
-        // Other sides are drawn where they would lie seen from outside, on layers of their own.
-        const std::string prefix = first ? std::string() : std::string(side).append(" ");
-        working::CutThrough through = working::cutThrough(made.card->blank, inscriptions, side);
-        if (!through.blank.empty())
-            layers.push_back({prefix + "blank", std::move(through.blank)});
-        for (int number = 0; number < working::kinds; ++number) {
-            const auto kind = static_cast<working::Kind>(number);
-            std::vector<plane::Stamp> stamps = kind == working::Kind::pierced
-                                                   ? std::move(through.pierced)
-                                                   : working::outlinesOf(inscriptions, kind);
-            if (!stamps.empty())
-                layers.push_back({prefix + std::string(working::nameOf(kind)), std::move(stamps)});
-        }
-    }
+    for (const std::string_view side : blank::sidesOf(made.card->blank))
+        std::ranges::move(layersOf(made, side), std::back_inserter(layers));
     return layers;
 }
 

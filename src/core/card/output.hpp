@@ -28,6 +28,8 @@ const OutputFormat* formatOf(const std::string& path);
 
 /// The lines of a drawing: the blank with its holes, then one layer for each kind of working that is used.
 std::vector<files::DrawingLayer> layersOf(const Made& made);
+/// The same of one side; nothing for others than the first without letters.
+std::vector<files::DrawingLayer> layersOf(const Made& made, std::string_view side);
 
 /// The bytes of a file titled by its name. `made` must hold letters, and a solid for solid formats.
 /// nothingToMake when there is nothing to write; exceptions of libraries end in stepFailed.

@@ -67,7 +67,7 @@ quantity::Result<body::Mesh> meshFromStl(const std::string& bytes, const std::st
             triangle[k] = place->second;
         }
     }
-    mesh.substances.assign(mesh.triangles.size(), working::Substance::blank);
+    mesh.faces.assign(mesh.triangles.size(), body::Face::blank);
     return mesh;
 }
 

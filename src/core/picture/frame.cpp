@@ -143,7 +143,7 @@ class Raster {
         edgeBands_.resize(bands);
         for (size_t t = 0; t < scene_.triangles.size(); ++t) {
             const auto& corners = scene_.triangles[t];
-            if (!wanted(scene_.letters[t]) || (!view_.section && facing(corners) >= 0))
+            if (!wanted(scene_.faces[t] == body::Face::letters) || (!view_.section && facing(corners) >= 0))
                 continue;
             const float y0 = points_[size_t(corners[0])].y, y1 = points_[size_t(corners[1])].y,
                         y2 = points_[size_t(corners[2])].y;
@@ -161,10 +161,13 @@ class Raster {
     }
 
     Pixel paintOf(size_t triangle) const {
-        const bool letters = scene_.letters[triangle];
+        const body::Face face = scene_.faces[triangle];
+        const bool letters = face == body::Face::letters;
         if (facing(scene_.triangles[triangle]) >= 0) // the inside, seen through the section: the cut face
             return letters ? view_.paints.cutLetters : view_.paints.cut;
-        return shaded(letters ? view_.paints.letters : view_.paints.blank,
+        return shaded(letters                   ? view_.paints.letters
+                      : face == body::Face::cut ? view_.paints.sunk
+                                                : view_.paints.blank,
                       lightOn(projection_, scene_.normals[triangle]));
     }
 

@@ -30,6 +30,7 @@ struct Paints {
     Pixel ground = 0xFFEFEBE2;
     Pixel blank = 0xFFE0CDA2;
     Pixel letters = 0xFF2B6A8C;
+    Pixel sunk = 0xFFC2A874; ///< floors and walls of what is cut into the blank
     Pixel edge = 0xFF22303C;
     Pixel cut = 0xFFB88A4A; ///< where the section cuts the blank
     Pixel cutLetters = 0xFF6FB3D2;

@@ -11,19 +11,17 @@ Scene sceneOf(const Mesh& mesh) {
     scene.vertices.reserve(mesh.vertices.size());
     for (const body::Vertex& v : mesh.vertices)
         scene.vertices.push_back({float(v.x), float(v.y), float(v.z)});
-    scene.letters.reserve(mesh.substances.size());
-    for (const working::Substance substance : mesh.substances)
-        scene.letters.push_back(substance == working::Substance::letters);
+    scene.faces = mesh.faces;
     scene.normals.resize(mesh.triangles.size());
     // What tiles know of themselves is only put in its place; the rest lies between them.
     std::vector<std::array<int, 3>> loose;
-    std::vector<working::Substance> substances;
+    std::vector<body::Face> faces;
     std::vector<size_t> placeOf;
     size_t done = 0;
     const auto leave = [&](size_t end) {
         for (; done < end; ++done) {
             loose.push_back(mesh.triangles[done]);
-            substances.push_back(mesh.substances[done]);
+            faces.push_back(mesh.faces[done]);
             placeOf.push_back(done);
         }
     };
@@ -36,7 +34,7 @@ Scene sceneOf(const Mesh& mesh) {
         done += creases.normals.size();
     }
     leave(mesh.triangles.size());
-    const Creases creases = body::creasesOf(mesh.vertices, loose, substances);
+    const Creases creases = body::creasesOf(mesh.vertices, loose, faces);
     for (size_t i = 0; i < placeOf.size(); ++i)
         scene.normals[placeOf[i]] = creases.normals[i];
     scene.edges.insert(scene.edges.end(), creases.edges.begin(), creases.edges.end());

@@ -10,8 +10,8 @@ using space::Point3;
 struct Scene {
     std::vector<Point3> vertices{};
     std::vector<std::array<int, 3>> triangles{};
-    std::vector<Point3> normals{}; ///< of triangles, unit length
-    std::vector<bool> letters{};   ///< by triangle
+    std::vector<Point3> normals{};   ///< of triangles, unit length
+    std::vector<body::Face> faces{}; ///< by triangle
     std::vector<body::Crease> edges{};
     body::Extent extent{};
 };

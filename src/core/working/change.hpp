@@ -19,7 +19,7 @@ struct Change {
     Does does = Does::add;
     Profile floor{};
     Profile roof{};
-    Substance substance = Substance::blank;
+    Substance substance = Substance::blank; ///< of what is put; of a take, whose cut it is
     /// Where what is added would stand clear of material below it (or, put on from behind, above it), it
     /// reaches to it: no hollow is shut in.
     enum class Reaches { no, down, up };

@@ -34,8 +34,9 @@ Change leaningOut(const Worked& worked, Change::Does does, double height, double
     const Profile wall = draftedTop(height, degrees);
     // What lies between the wall and the height that it reaches.
     const bool up = height > 0;
-    Change change{worked.region, does, up ? wall : levelAt(height), up ? levelAt(height) : wall, {}, {},
-                  true};
+    Change change{
+        worked.region, does, up ? wall : levelAt(height), up ? levelAt(height) : wall, Substance::letters, {},
+        true};
     return change;
 }
 
@@ -51,7 +52,6 @@ std::vector<Change> standing(const Worked& worked, double foot, Change::Reaches 
                        reaches, false});
     if (edge.kind == EdgeKind::draft && edge.leaning < 0) {
         changes.push_back(leaningOut(worked, Change::Does::add, w.height, -edge.leaning));
-        changes.back().substance = Substance::letters;
     }
     if (const double fillet = footOf(w); fillet > 0 && foot < 0) // on a blank
         changes.push_back({worked.region, Change::Does::add, levelAt(foot), filletedFoot(fillet),
@@ -82,14 +82,15 @@ std::vector<Change> freeStanding(const Worked& worked, const Thickness&) {
 /// What a cut with that floor takes, and its mouth.
 std::vector<Change> cut(const Worked& worked, const Profile& floor, const Thickness& thickness) {
     const Edge edge = edgeOf(worked.working, thickness.least);
-    std::vector<Change> changes{{worked.region, Change::Does::take, floor, everUp, {}, {}, false}};
+    std::vector<Change> changes{
+        {worked.region, Change::Does::take, floor, everUp, Substance::letters, {}, false}};
     if (edge.kind == EdgeKind::chamfer || edge.kind == EdgeKind::round)
         changes.push_back(
             {worked.region,
              Change::Does::take,
              edge.kind == EdgeKind::round ? roundedMouth(edge.size) : chamferedMouth(edge.size, edge.slope),
              levelAt(0),
-             {},
+             Substance::letters,
              {},
              true});
     return changes;

@@ -13,10 +13,12 @@ namespace bollard::working {
 struct Level {
     std::int32_t height = 0;
     std::vector<std::pair<int, std::int32_t>> byPoint{}; ///< sorted by point
+    bool cut = false;                                    ///< where letters take material away
 
     std::int32_t at(int point) const { return byPoint.empty() ? height : lookUp(point); }
     bool slopes() const { return !byPoint.empty(); }
-    bool operator==(const Level&) const = default;
+    /// Of equal height everywhere.
+    bool operator==(const Level& other) const { return height == other.height && byPoint == other.byPoint; }
 
   private:
     std::int32_t lookUp(int point) const;

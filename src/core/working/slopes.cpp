@@ -178,7 +178,10 @@ void Slopes::findLevels(Columns& columns) {
     columns.levels.clear();
     for (const Change& change : changes_)
         for (const Profile* profile : {&change.floor, &change.roof})
-            columns.levels.push_back({profile->steps.back().height, {}});
+            columns.levels.push_back(
+                {profile->steps.back().height,
+                 {},
+                 change.does == Change::Does::take && change.substance == Substance::letters});
     const plane::Subdivision& plan = columns.plan;
     for (const auto& [change, sloping] : sloping_) {
         std::vector<bool> within(plan.cells.size());

@@ -1,0 +1,79 @@
+#include "drawing/output_formats.hpp"
+#include "drawing/flat_drawing.hpp"
+#include "drawing/paper.hpp"
+#include <QBuffer>
+#include <QImage>
+#include <QPainter>
+#include <QPdfWriter>
+
+namespace bollard::drawing {
+namespace {
+
+quantity::Result<std::string> pdf(const card::Made& made, const card::OutputChoices& choices) {
+    QByteArray bytes;
+    QBuffer buffer(&bytes);
+    buffer.open(QIODevice::WriteOnly);
+    QPdfWriter writer(&buffer);
+    constexpr int dotsPerInch = 1200, margin = 10; // mm
+    writer.setResolution(dotsPerInch);
+    const QString title = QString::fromStdString(choices.title);
+    writer.setTitle(title);
+    // Upright or lying, as takes fewer sheets.
+    const auto layout = [](QPageLayout::Orientation orientation) {
+        return QPageLayout(QPageSize(QPageSize::A4), orientation, QMarginsF(margin, margin, margin, margin),
+                           QPageLayout::Millimeter);
+    };
+    const auto sheets = [&](QPageLayout::Orientation orientation) {
+        const QRectF room = layout(orientation).paintRect(QPageLayout::Millimeter);
+        return paperTilesOf(made, room.size()).size();
+    };
+    const bool lying = sheets(QPageLayout::Landscape) < sheets(QPageLayout::Portrait);
+    writer.setPageLayout(layout(lying ? QPageLayout::Landscape : QPageLayout::Portrait));
+    if (!paintPaper(writer, made, title))
+        return quantity::Problem{quantity::ProblemKind::nothingToMake};
+    return bytes.toStdString();
+}
+
+quantity::Result<std::string> png(const card::Made& made, const card::OutputChoices&) {
+    QImage image(1600, 1000, QImage::Format_RGB32);
+    image.fill(tokens().ground);
+    QPainter painter(&image);
+    painter.setRenderHint(QPainter::Antialiasing);
+    const FlatDrawing flat(made);
+    flat.paint(painter, image.rect(), flat.fitted(image.rect()), {});
+    painter.end();
+    QByteArray bytes;
+    QBuffer buffer(&bytes);
+    buffer.open(QIODevice::WriteOnly);
+    if (!image.save(&buffer, "PNG"))
+        return quantity::Problem{quantity::ProblemKind::stepFailed, "png"};
+    return bytes.toStdString();
+}
+
+constexpr std::array painted{"pdf", "png"};
+
+} // namespace
+
+const std::vector<card::OutputFormat>& outputFormats() {
+    static const std::vector<card::OutputFormat> formats = [] {
+        std::vector<card::OutputFormat> all = card::outputFormats();
+        all.push_back({"pdf", false, pdf});
+        all.push_back({"png", false, png});
+        return all;
+    }();
+    return formats;
+}
+
+const card::OutputFormat* formatOf(const std::string& path) {
+    for (const card::OutputFormat& format : outputFormats())
+        if (files::withEnding(path, format.ending) == path)
+            return &format;
+    return nullptr;
+}
+
+bool needsGraphics(const std::string& path) {
+    return std::ranges::any_of(painted,
+                               [&](const char* ending) { return files::withEnding(path, ending) == path; });
+}
+
+} // namespace bollard::drawing
