@@ -1,11 +1,15 @@
 #include "app/main_window.hpp"
 #include "app/card/rows_table.hpp"
+#include "app/controls/drawer.hpp"
 #include "app/controls/looks.hpp"
+#include "app/help_pages.hpp"
 #include "card/arranging.hpp"
 #include "card/card_json.hpp"
 #include "card/clipping.hpp"
 #include "card/free_room.hpp"
 #include "card/output.hpp"
+#include "drawing/output_formats.hpp"
+#include "drawing/paper.hpp"
 #include "files/csv.hpp"
 #include "type/line_font.hpp"
 #include "wording/wording.hpp"
@@ -23,6 +27,8 @@
 #include <QMenu>
 #include <QMimeData>
 #include <QPlainTextEdit>
+#include <QPrintDialog>
+#include <QPrinter>
 #include <QPushButton>
 #include <QSettings>
 #include <QShortcut>
@@ -187,7 +193,20 @@ void MainWindow::buildBody() {
         flatView_->zoomTo(finding.places);
         light(finding.places, finding.severity == check::Severity::stop);
     });
-    connect(routeCard_, &RouteCard::writeWanted, this, &MainWindow::askForOutput);
+    drawer_ = new Drawer(routeCard_, work_);
+    connect(routeCard_, &RouteCard::drawerWanted, drawer_, &Drawer::open);
+    // What is tried in the drawer is seen on the board beside it.
+    connect(drawer_, &Drawer::widthTaken, this, [this, middle](int taken) {
+        middle->setContentsMargins(taken, 0, 0, 0);
+        findings_->setVisible(taken == 0 || width() >= wideEnoughForBoth);
+    });
+    connect(routeCard_, &RouteCard::drawerDone, this, [this](QWidget* content) {
+        if (drawer_->holds(content))
+            drawer_->shut();
+    });
+    connect(routeCard_, &RouteCard::stationOpened, drawer_, &Drawer::shut);
+    connect(&editor_, &CardEditor::restarted, drawer_, &Drawer::shut);
+    connect(routeCard_, &RouteCard::filesWanted, this, &MainWindow::writeFiles);
     connect(routeCard_, &RouteCard::fontFileWanted, this, &MainWindow::askForFont);
     connect(routeCard_, &RouteCard::tableFileWanted, this, &MainWindow::askForTable);
     connect(&routeCard_->letteringBody(), &LetteringStation::wordsPasted, this, &MainWindow::offerRows);
@@ -252,6 +271,7 @@ void MainWindow::buildActions() {
     action(menu, tr("Save"), QKeySequence::Save, [this] { save(); });
     action(menu, tr("Save as…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_S), [this] { saveAs(); });
     action(menu, tr("Write files"), QKeySequence(Qt::CTRL | Qt::Key_E), [this] { write_->click(); });
+    action(menu, tr("Print at true size…"), QKeySequence::Print, [this] { print(); });
     menu->addSeparator();
     action(menu, tr("Cut inscriptions"), QKeySequence::Cut, [this] { copy(true); });
     action(menu, tr("Copy inscriptions"), QKeySequence::Copy, [this] { copy(false); });
@@ -260,7 +280,7 @@ void MainWindow::buildActions() {
     action(menu, tr("Light or dark look"), {}, [this] {
         setLook(drawing::currentLook() == drawing::Look::light ? drawing::Look::dark : drawing::Look::light);
     });
-    action(menu, tr("Keys"), QKeySequence::HelpContents, [this] { showKeys(); });
+    action(menu, tr("Help"), QKeySequence::HelpContents, [this] { showHelp(); });
     menu->addSeparator();
     action(menu, tr("Quit"), QKeySequence::Quit, [this] { close(); });
 
@@ -717,26 +737,26 @@ void MainWindow::dropEvent(QDropEvent* event) {
         notice_->say(tr("Drop one drawing at a time."), NoticeBar::Tone::problem);
 }
 
-void MainWindow::askForOutput(const QString& ending) {
-    // Replacing is asked for in place, below; the file dialog would ask a second time.
-    const QString start = editor_.folder() + QLatin1Char('/') + editor_.title() + QLatin1Char('.') + ending;
-    const QString path = QFileDialog::getSaveFileName(
-        this, tr("Write"), editor_.folder().isEmpty() ? editor_.title() + QLatin1Char('.') + ending : start,
-        QStringLiteral("*.%1").arg(ending), nullptr, QFileDialog::DontConfirmOverwrite);
-    if (!path.isEmpty())
-        writeTo(path, ending);
+void MainWindow::writeTo(const QString& path, const QString& ending) {
+    writeFiles({QString::fromStdString(files::withEnding(path.toStdString(), ending.toStdString()))});
 }
 
-void MainWindow::writeTo(const QString& path, const QString& ending) {
-    const QString whole = QString::fromStdString(files::withEnding(path.toStdString(), ending.toStdString()));
+void MainWindow::writeFiles(const QStringList& paths) {
     const auto& checked = maker_.shown().made.checked;
-    const bool stops = ending != QLatin1String("png") && checked &&
-                       check::worstOf(checked->findings) == check::Severity::stop;
-    const auto go = [this, whole, ending](files::IfThere ifThere) { write(whole, ending, ifThere); };
-    const auto afterStops = [this, whole, go] {
-        if (!QFileInfo::exists(whole))
+    const bool pictureOnly =
+        std::ranges::all_of(paths, [](const QString& path) { return path.endsWith(QLatin1String(".png")); });
+    const bool stops = !pictureOnly && checked && check::worstOf(checked->findings) == check::Severity::stop;
+    const auto go = [this, paths](files::IfThere ifThere) { write(paths, ifThere); };
+    const auto afterStops = [this, paths, go] {
+        QStringList there;
+        for (const QString& path : paths)
+            if (QFileInfo::exists(path))
+                there << QFileInfo(path).fileName();
+        if (there.isEmpty())
             return go(files::IfThere::refuse);
-        notice_->say(tr("“%1” is already there.").arg(QFileInfo(whole).fileName()), NoticeBar::Tone::plain,
+        const QString told = there.size() == 1 ? tr("“%1” is already there.").arg(there.first())
+                                               : tr("These are already there: %1.").arg(there.join(tr(", ")));
+        notice_->say(told, NoticeBar::Tone::plain,
                      {{tr("Leave it"), {}}, {tr("Replace it"), [go] { go(files::IfThere::replace); }}});
     };
     if (!stops)
@@ -745,30 +765,62 @@ void MainWindow::writeTo(const QString& path, const QString& ending) {
                  NoticeBar::Tone::problem, {{tr("Go back"), {}}, {tr("Write all the same"), afterStops}});
 }
 
-void MainWindow::write(const QString& path, const QString& ending, files::IfThere ifThere) {
-    if (ending == QLatin1String("png")) {
+void MainWindow::write(const QStringList& paths, files::IfThere ifThere) {
+    std::vector<files::WholeFile> pictures; // the view as it is shown
+    std::vector<std::string> others;
+    for (const QString& path : paths) {
+        if (!path.endsWith(QLatin1String(".png"))) {
+            others.push_back(path.toStdString());
+            continue;
+        }
         QByteArray bytes;
         QBuffer buffer(&bytes);
         QWidget* const shownView = view_ == body ? static_cast<QWidget*>(&bodyView_->canvas()) : flatView_;
         shownView->grab().save(&buffer, "PNG");
-        const auto written =
-            files::writeWhole(path.toStdString(), {bytes.constData(), size_t(bytes.size())}, ifThere);
-        return tellWritten(written ? tr("Written: %1").arg(path) : wording::sentenceOf(written.problem()),
-                           !written);
+        pictures.push_back({path.toStdString(), bytes.toStdString()});
     }
-    if (maker_.busy() || !maker_.shown().made.solid)
+    if (!others.empty() && (maker_.busy() || !maker_.shown().made.solid))
         return tellWritten(tr("The solid is still being made; try again in a moment."), true);
-    const card::OutputFormat* format = card::formatOf(path.toStdString());
     tellWritten(tr("Writing…"), false);
-    writer_.start([this, made = maker_.shown().made, format, path, ifThere] {
-        const auto bytes = card::outputOf(made, *format, path.toStdString());
-        const auto written = bytes ? files::writeWhole(path.toStdString(), *bytes, ifThere)
-                                   : quantity::Result<quantity::Done>(bytes.problem());
-        QMetaObject::invokeMethod(this, [this, path, written] {
-            tellWritten(written ? tr("Written: %1").arg(path) : wording::sentenceOf(written.problem()),
-                        !written);
+    writer_.start([this, made = maker_.shown().made, pictures = std::move(pictures), others, ifThere] {
+        std::vector<files::WholeFile> all = pictures;
+        std::optional<quantity::Problem> problem;
+        for (const std::string& path : others) {
+            auto bytes = card::outputOf(made, *drawing::formatOf(path), path);
+            if (!bytes && !problem)
+                problem = bytes.problem();
+            if (bytes)
+                all.push_back({path, *std::move(bytes)});
+        }
+        const auto written =
+            problem ? quantity::Result<quantity::Done>(*problem) : files::writeTogether(all, ifThere);
+        QStringList told;
+        for (const files::WholeFile& file : all)
+            told << tr("%1, %2").arg(QFileInfo(QString::fromStdString(file.path)).fileName(),
+                                     QLocale().formattedDataSize(qint64(file.bytes.size())));
+        const QString folder =
+            QFileInfo(QString::fromStdString(all.empty() ? others.front() : all.front().path)).path();
+        QMetaObject::invokeMethod(this, [this, told, folder, written] {
+            if (!written)
+                return tellWritten(wording::sentenceOf(written.problem()), true);
+            tellWritten(tr("Written at %1: %2")
+                            .arg(QTime::currentTime().toString(QStringLiteral("HH:mm")),
+                                 told.join(QStringLiteral("; "))),
+                        false);
+            routeCard_->outputBody().noteFolder(folder);
         });
     });
+}
+
+void MainWindow::print() {
+    const card::Made made = maker_.shown().made;
+    if (!made.lettering)
+        return notice_->say(tr("There is nothing to print yet."), NoticeBar::Tone::plain);
+    QPrinter printer(QPrinter::HighResolution);
+    printer.setDocName(editor_.title());
+    QPrintDialog dialog(&printer, this);
+    if (dialog.exec() == QDialog::Accepted && !drawing::paintPaper(printer, made, editor_.title()))
+        notice_->say(tr("There is nothing to print yet."), NoticeBar::Tone::plain);
 }
 
 void MainWindow::tellWritten(const QString& text, bool problem) {
@@ -788,16 +840,16 @@ void MainWindow::setLook(drawing::Look look) {
     emit maker_.stageDone();
 }
 
-void MainWindow::showKeys() {
-    notice_->say(
-        tr("Alt+1…6 stations · Ctrl+1, 2 Flat, Body · F2 write on the board · F8 next finding · "
-           "arrows move by 1 mm, "
-           "with Shift by 0.1 · Shift and a click choose several · Alt and left, right choose a letter, "
-           "which the arrows nudge by 0.1 · hold M to measure · Ctrl+K keeps a typeface · Home fits the view "
-           "· + and − zoom · Ctrl+E write files · Ctrl+Z, "
-           "Ctrl+Shift+Z undo, redo · "
-           "in number fields: units, arithmetic, up and down step, Esc restores"),
-        NoticeBar::Tone::plain);
+void MainWindow::showHelp() {
+    if (showsStart())
+        newCard();
+    if (!help_)
+        help_ = new HelpPages(work_);
+    if (drawer_->holds(help_))
+        return drawer_->shut();
+    help_->show(0);
+    drawer_->open(tr("Help"), help_);
+    help_->setFocus();
 }
 
 bool MainWindow::eventFilter(QObject* watched, QEvent* event) {

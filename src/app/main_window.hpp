@@ -21,6 +21,9 @@ class QStackedWidget;
 
 namespace bollard::app {
 
+class Drawer;
+class HelpPages;
+
 class MainWindow : public QMainWindow {
     Q_OBJECT
   public:
@@ -40,6 +43,8 @@ class MainWindow : public QMainWindow {
     FindingsPanel& findings() { return *findings_; }
     Gauge& gauge() { return *gauge_; }
     NoticeBar& notice() { return *notice_; }
+    Drawer& drawer() { return *drawer_; }
+    void showHelp(); ///< in the drawer, or puts it away
     StartPage& startPage() { return *startPage_; }
     bool showsStart() const;
 
@@ -85,11 +90,11 @@ class MainWindow : public QMainWindow {
     void askForDrawing(DrawingUse use);
     void takeDrawing(const artwork::Drawing& drawing, double millimetresPerUnit, const QString& name,
                      DrawingUse use);
-    void askForOutput(const QString& ending);
-    void write(const QString& path, const QString& ending, files::IfThere ifThere);
+    void writeFiles(const QStringList& paths);
+    void write(const QStringList& paths, files::IfThere ifThere);
+    void print();
     void tellWritten(const QString& text, bool problem);
     void noteRecent(const QString& path);
-    void showKeys();
     QStringList recent() const;
 
     CardEditor& editor_;
@@ -110,6 +115,8 @@ class MainWindow : public QMainWindow {
     FindingsPanel* findings_ = nullptr;
     Gauge* gauge_ = nullptr;
     NoticeBar* notice_ = nullptr;
+    Drawer* drawer_ = nullptr;
+    HelpPages* help_ = nullptr;
     StartPage* startPage_ = nullptr;
     View view_ = flat;
     bool closing_ = false;

@@ -1,5 +1,6 @@
 #include "app/tour.hpp"
 #include "app/card/typeface_list.hpp"
+#include "app/controls/drawer.hpp"
 #include "app/main_window.hpp"
 #include <QApplication>
 #include <QDir>
@@ -74,7 +75,7 @@ int takePictures(MainWindow& window, const QString& folder) {
     picture("flat");
     openTypefaces(window);
     picture("typefaces");
-    window.routeCard().letteringBody().typefaces().parentWidget()->hide();
+    window.drawer().shut();
     window.openSample(sample("berth-9"));
     window.routeCard().open(RouteCard::working);
     window.showView(MainWindow::body);
@@ -131,7 +132,7 @@ int takePictures(MainWindow& window, const QString& folder) {
     window.openSample(sample("valve-serial"));
     openTypefaces(window);
     picture("single-line-dark");
-    window.routeCard().letteringBody().typefaces().parentWidget()->hide();
+    window.drawer().shut();
     window.setLook(drawing::Look::light);
     window.openSample(sample("tidewater"));
     window.resize(1600, 900);

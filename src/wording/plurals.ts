@@ -39,6 +39,13 @@
     </message>
 </context>
 <context>
+    <name>bollard::app::OutputStation</name>
+    <message numerus="yes">
+        <source>%n part(s)</source>
+        <translation><numerusform>%n part</numerusform><numerusform>%n parts</numerusform></translation>
+    </message>
+</context>
+<context>
     <name>bollard::app::MainWindow</name>
     <message numerus="yes">
         <source>%n line(s) were pasted. They can be rows instead: one part each.</source>

@@ -126,8 +126,9 @@ QString body(const quantity::Problem& problem) {
     case ProblemKind::nothingToMake:
         return Problems::tr("There is nothing to make yet: the card has neither a blank nor letters.");
     case ProblemKind::geometryFailed:
-        return Problems::tr("The solid could not be built: slopes or walls meet in a way that comes to nothing. "
-                            "Move the words a little, or make their edges smaller or crisp.");
+        return Problems::tr(
+            "The solid could not be built: slopes or walls meet in a way that comes to nothing. "
+            "Move the words a little, or make their edges smaller or crisp.");
     case ProblemKind::cutTooDeep:
         return Problems::tr("A cut reaches the middle of the bar, or right through it. Make it less deep.");
     case ProblemKind::sidesMeet:

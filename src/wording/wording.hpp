@@ -42,6 +42,10 @@ QString nameOfSide(std::string_view side);
 QString nameOf(blank::Kind kind);
 QString nameOf(blank::OutlineKind kind);
 QString nameOf(blank::HoleKind kind);
+/// What a file format is for, by its ending.
+QString purposeOf(std::string_view ending);
+/// At which heights a print changes its colour; empty where it does not.
+QString colourChangesOf(const card::Card& card);
 /// "12.4 g", "1.35 kg".
 QString massText(double grams);
 QString nameOf(setting::SizeBy by);

@@ -208,7 +208,7 @@ class WindowTest : public QObject {
         f_->button("Replace it")->click();
         QTRY_VERIFY(files::readWhole(f_->path("berth.stl").toStdString())->size() > 1000);
         window().writeTo(f_->path("berth"), "png");
-        QVERIFY(!QImage(f_->path("berth.png")).isNull());
+        QTRY_VERIFY(!QImage(f_->path("berth.png")).isNull());
     }
 
     void aStopFindingIsAskedAboutBeforeWriting() {

@@ -27,6 +27,14 @@ Finding finding(FindingKind kind, working::Kind working, Severity severity) {
     return f;
 }
 
+/// "MainWindow" of "main_window".
+QString classIn(const QString& file) {
+    QString name;
+    for (const QString& part : file.split('_'))
+        name += part.left(1).toUpper() + part.mid(1);
+    return name;
+}
+
 card::Made withFindings(std::vector<Finding> findings, bool complete = true) {
     card::Made made = samples::made(samples::plate("B"));
     auto checked = std::make_shared<card::Checked>();
@@ -54,9 +62,11 @@ class WordingTest : public QObject {
             QVERIFY(file.open(QIODevice::ReadOnly));
             for (const auto& match : counted.globalMatch(QString::fromUtf8(file.readAll()))) {
                 ++sentences;
-                const QString context = match.captured(1).isEmpty()
-                                            ? QStringLiteral("bollard::app::MainWindow")
-                                            : match.captured(1).chopped(2);
+                // Classes of the window are their own contexts; other sentences name theirs.
+                const QString context =
+                    !match.captured(1).isEmpty()
+                        ? match.captured(1).chopped(2)
+                        : QStringLiteral("bollard::app::") + classIn(QFileInfo(file).completeBaseName());
                 for (const int count : {1, 2}) {
                     const QString told = QCoreApplication::translate(
                         context.toUtf8().constData(), match.captured(2).toUtf8().constData(), nullptr, count);

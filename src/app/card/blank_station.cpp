@@ -51,6 +51,7 @@ BlankStation::BlankStation(CardEditor& editor, Maker& maker, QWidget* parent)
     material_->setAccessibleName(tr("What the blank is made of"));
     material_->setEditable(true);
     material_->setInsertPolicy(QComboBox::NoInsert);
+    material_->lineEdit()->setAccessibleName(material_->accessibleName());
     material_->addItem({});
     for (const blank::Material& material : blank::materials())
         material_->addItem(QString::fromUtf8(material.name.data(), qsizetype(material.name.size())));

@@ -58,7 +58,7 @@ LetteringStation::LetteringStation(CardEditor& editor, Maker& maker, QWidget* pa
     words_ = words;
     words_->setAccessibleName(tr("Words"));
     words_->setTabChangesFocus(true);
-    words_->setFixedHeight(62);
+    words_->setFixedHeight(54);
     words_->setUndoRedoEnabled(false); // the card's own history undoes typing
     wide(words_);
     connect(words_, &QPlainTextEdit::textChanged, this, [this] {
@@ -75,13 +75,9 @@ LetteringStation::LetteringStation(CardEditor& editor, Maker& maker, QWidget* pa
     face_ = new QPushButton(this);
     face_->setObjectName(QStringLiteral("value"));
     row(tr("Typeface"), face_);
-    typefacePlace_ = new QWidget(this);
-    (new QVBoxLayout(typefacePlace_))->setContentsMargins(0, 0, 0, 0);
-    typefacePlace_->hide();
-    wide(typefacePlace_);
     connect(face_, &QPushButton::clicked, this, [this] {
-        if (typefacePlace_->isVisible())
-            closeTypefaces();
+        if (typefaces_ && typefaces_->isVisible())
+            emit drawerDone(typefaces_);
         else
             openTypefaces();
     });
@@ -246,16 +242,15 @@ void LetteringStation::makeNudges() {
 }
 
 void LetteringStation::makeTypefaces() {
-    typefaces_ = new TypefaceList(maker_, typefacePlace_);
-    typefacePlace_->layout()->addWidget(typefaces_);
+    typefaces_ = new TypefaceList(maker_, this);
     connect(typefaces_, &TypefaceList::previewed, this, &LetteringStation::previewFace);
     connect(typefaces_, &TypefaceList::chosen, this, [this](const type::TypefaceChoice& choice) {
         previewFace(choice);
-        closeTypefaces();
+        emit drawerDone(typefaces_);
     });
     connect(typefaces_, &TypefaceList::abandoned, this, [this] {
         previewFace(faceBefore_);
-        closeTypefaces();
+        emit drawerDone(typefaces_);
     });
     connect(typefaces_, &TypefaceList::fileWanted, this, &LetteringStation::fontFileWanted);
 }
@@ -267,19 +262,15 @@ void LetteringStation::openTypefaces() {
     editor_.beginGesture();
     if (!typefaces_)
         makeTypefaces();
-    typefacePlace_->show();
-    bringIntoSight(typefacePlace_);
+    emit drawerWanted(tr("Typefaces"), typefaces_, [this] {
+        editor_.endGesture();
+        face_->setFocus();
+    });
     const card::Inscription& inscription = *editor_.inscription();
     const card::Card& card = editor_.card();
     const setting::Filled filled = setting::filled(inscription.words, *card.rows, card.row);
     typefaces_->start(faceBefore_, QString::fromStdString(filled.words), inscription.style,
                       process::limitOf(card::rulesFor(card, &inscription), "strokeWatch").value_or(0));
-}
-
-void LetteringStation::closeTypefaces() {
-    typefacePlace_->hide();
-    editor_.endGesture();
-    face_->setFocus();
 }
 
 void LetteringStation::previewFace(const type::TypefaceChoice& choice) {

@@ -102,6 +102,12 @@ void ProcessStation::addLimits() {
                                                [&](card::Card& card) { card.process.own[key] = value; });
                               }));
     }
+    // A line a measure: below which it stops, and below which it is to be watched.
+    for (const auto& [name, field] : limits_)
+        for (const auto& [other, stop] : limits_)
+            if (name.ends_with("Watch") && other.ends_with("Stop") &&
+                name.substr(0, name.size() - 5) == other.substr(0, other.size() - 4))
+                putBeside(field, stop, tr("watch"));
 }
 
 void ProcessStation::listKinds() {

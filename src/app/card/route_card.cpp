@@ -45,7 +45,7 @@ RouteCard::RouteCard(CardEditor& editor, Maker& maker, QWidget* parent)
         {tr("Output"),
          [this](QWidget* p) {
              auto* body = new OutputStation(editor_, p);
-             connect(body, &OutputStation::writeWanted, this, &RouteCard::writeWanted);
+             connect(body, &OutputStation::filesWanted, this, &RouteCard::filesWanted);
              connect(body, &OutputStation::tableFileWanted, this, &RouteCard::tableFileWanted);
              return body;
          }},
@@ -55,6 +55,8 @@ RouteCard::RouteCard(CardEditor& editor, Maker& maker, QWidget* parent)
         stations_[size_t(i)] = station;
         layout->addWidget(station);
         connect(station, &Station::openWanted, this, [this, i] { open(i); });
+        connect(station, &Station::drawerWanted, this, &RouteCard::drawerWanted);
+        connect(station, &Station::drawerDone, this, &RouteCard::drawerDone);
     }
     layout->addStretch();
     connect(&editor_, &CardEditor::changed, this, &RouteCard::refresh);
@@ -74,6 +76,7 @@ void RouteCard::open(int number) {
         station(number).focusHead();
     for (int i = 0; i < count; ++i)
         station(i).setOpen(i == number);
+    emit stationOpened();
 }
 
 LetteringStation& RouteCard::letteringBody() {
@@ -96,10 +99,12 @@ void RouteCard::refresh() {
                                     ? wording::summaryOf(editor_.inscription()->working, card.unit)
                                     : tr("nothing to work"));
     station(process).setSummary(wording::summaryOf(card.process, card.unit));
+    const QString ticked = OutputStation::ticked().join(tr(", ")).toUpper();
+    const QString formats = ticked.isEmpty() ? tr("no format ticked") : ticked;
     station(output).setSummary(
         card.rows->values.empty()
-            ? tr("STL, 3MF, SVG, DXF, picture")
-            : tr("STL, 3MF, SVG, DXF, picture; row %1 of %2").arg(card.row + 1).arg(card.rows->count()));
+            ? formats
+            : tr("%1; row %2 of %3").arg(formats).arg(card.row + 1).arg(card.rows->count()));
     for (Station* s : stations_)
         s->refresh();
 }

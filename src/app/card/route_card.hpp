@@ -22,7 +22,10 @@ class RouteCard : public QFrame {
     OutputStation& outputBody();       ///< opens it
 
   signals:
-    void writeWanted(const QString& ending);
+    void filesWanted(const QStringList& paths);
+    void drawerWanted(const QString& title, QWidget* content, const std::function<void()>& shut);
+    void drawerDone(QWidget* content);
+    void stationOpened();
     void fontFileWanted();
     void tableFileWanted();
     void artworkFileWanted();

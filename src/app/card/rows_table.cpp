@@ -12,7 +12,7 @@
 namespace bollard::app {
 namespace {
 
-constexpr int lineHeight = 24, mostLinesShown = 7;
+constexpr int lineHeight = 24, fewestLinesShown = 7;
 
 QString valueAt(const setting::Rows& rows, int row, int field) {
     const auto& values = rows.values[size_t(row)];
@@ -46,7 +46,7 @@ RowsTable::RowsTable(CardEditor& editor, QWidget* parent) : QWidget(parent), edi
     table_->setSelectionMode(QAbstractItemView::SingleSelection);
     table_->setTabKeyNavigation(false);
     table_->verticalHeader()->setHighlightSections(false);
-    layout->addWidget(table_);
+    layout->addWidget(table_, 1);
     connect(table_, &QTableWidget::cellChanged, this, &RowsTable::takeCell);
     connect(table_, &QTableWidget::currentCellChanged, this, [this](int line) {
         if (line > 0)
@@ -70,6 +70,7 @@ RowsTable::RowsTable(CardEditor& editor, QWidget* parent) : QWidget(parent), edi
     auto* file = new QPushButton(tr("Read rows from a CSV file…"), this);
     file->setObjectName(QStringLiteral("link"));
     layout->addWidget(file);
+    layout->addStretch();
     connect(file, &QPushButton::clicked, this, &RowsTable::tableFileWanted);
 }
 
@@ -81,7 +82,8 @@ void RowsTable::refresh() {
     table_->setVisible(lines > 0);
     table_->setColumnCount(int(rows.fields.size()));
     table_->setRowCount(lines);
-    table_->setFixedHeight(std::min(lines, mostLinesShown) * lineHeight + 2);
+    table_->setMaximumHeight(lines * lineHeight + 2);
+    table_->setMinimumHeight(std::min(lines, fewestLinesShown) * lineHeight + 2);
     QStringList numbers{tr("field")};
     for (int line = 0; line < lines; ++line) {
         if (line > 0)

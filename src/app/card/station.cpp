@@ -370,6 +370,8 @@ void Station::setOpen(bool open) {
         scroll_ = new BodyScroll(this);
         body_ = makeBody_(scroll_);
         scroll_->setWidget(body_);
+        connect(body_, &StationBody::drawerWanted, this, &Station::drawerWanted);
+        connect(body_, &StationBody::drawerDone, this, &Station::drawerDone);
         layout()->addWidget(scroll_);
     }
     if (scroll_)

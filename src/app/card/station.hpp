@@ -25,6 +25,11 @@ class StationBody : public QWidget {
     virtual void refresh() = 0; ///< shows the card's values
     static constexpr int labelWidth = 88;
 
+  signals:
+    /// Something of the station that needs more width than it has; `shut` is called when it is put away.
+    void drawerWanted(const QString& title, QWidget* content, const std::function<void()>& shut);
+    void drawerDone(QWidget* content);
+
   protected:
     /// A labelled length (or angle) that edits the card; a refused number is explained below it.
     NumberField* number(const QString& label, NumberField::Kind kind, card::Range range, double step,
@@ -128,6 +133,8 @@ class Station : public QWidget {
 
   signals:
     void openWanted();
+    void drawerWanted(const QString& title, QWidget* content, const std::function<void()>& shut);
+    void drawerDone(QWidget* content);
 
   protected:
     void paintEvent(QPaintEvent* event) override;

@@ -74,7 +74,6 @@ class LetteringStation : public StationBody {
     bool drawsLines() const; ///< a single-line typeface
     bool isScribed() const;
     void previewFace(const type::TypefaceChoice& choice);
-    void closeTypefaces();
     void makeTypefaces();
     /// Gives the size by another measure; the letters stay as large as they are.
     void changeMeasure(setting::SizeBy by);
@@ -86,7 +85,6 @@ class LetteringStation : public StationBody {
     QPlainTextEdit* words_;
     QPushButton* face_;
     TypefaceList* typefaces_ = nullptr;
-    QWidget* typefacePlace_;
     type::TypefaceChoice faceBefore_;
     QComboBox* sizeBy_;
     NumberField *size_, *letterSpace_, *wordSpace_, *lineSpace_, *width_, *slant_, *weight_, *stroke_;
@@ -192,19 +190,33 @@ class OutputStation : public StationBody {
   public:
     OutputStation(CardEditor& editor, QWidget* parent);
     void refresh() override;
+    /// The endings that are ticked, as the person left them.
+    static QStringList ticked();
     RowsTable& rows() { return *rows_; }
     /// What was written last, or why it was not.
     void tell(const QString& text, bool problem);
+    /// The folder written to last can be opened from here.
+    void noteFolder(const QString& folder);
 
   signals:
-    void writeWanted(const QString& ending); ///< stl, 3mf or png
+    void filesWanted(const QStringList& paths); ///< all that are ticked
     void tableFileWanted();
 
   private:
+    void makeFormats();
+    void makeRows();
+    QString folder() const;
+    void write();
+
+    std::vector<std::pair<QCheckBox*, QString>> formats_; ///< with their endings
+    QLineEdit* name_;
+    QPushButton *folder_, *openFolder_, *openRows_;
+    QString chosenFolder_, writtenTo_;
+    QWidget* rowsPanel_;
     RowsTable* rows_;
     QLineEdit* numbering_;
     NumberField *start_, *step_, *digits_;
-    QLabel* told_;
+    QLabel *colours_, *told_;
 };
 
 } // namespace bollard::app

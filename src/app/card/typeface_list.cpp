@@ -17,7 +17,8 @@
 namespace bollard::app {
 namespace {
 
-constexpr int mostRecent = 6, rowHeight = 52;
+constexpr int mostRecent = 6, rowHeight = 64;
+constexpr double largest = 26; // capitals, pixels
 const auto recentKey = QStringLiteral("typefaces/recent");
 const auto keptKey = QStringLiteral("typefaces/kept");
 
@@ -98,7 +99,7 @@ class RowPainter : public QStyledItemDelegate {
         const QPainterPath words = model_.preview(index.row());
         const QRectF box = words.boundingRect();
         const double fits = box.width() > 0 ? (option.rect.width() - 22) / box.width() : 16;
-        const double size = std::clamp(fits, 9.0, 15.0);
+        const double size = std::clamp(fits, 9.0, largest);
         painter->translate(option.rect.left() + 10 - box.left() * size, option.rect.bottom() - 11);
         painter->scale(size, size);
         painter->fillPath(words, t.ink);
@@ -353,7 +354,7 @@ TypefaceList::TypefaceList(Maker& maker, QWidget* parent) : QWidget(parent) {
     view_->setModel(&model_);
     view_->setItemDelegate(new RowPainter(model_, view_));
     view_->setUniformItemSizes(true);
-    view_->setFixedHeight(6 * rowHeight + 10);
+    view_->setMinimumHeight(3 * rowHeight);
     view_->setAccessibleName(tr("Typefaces"));
     view_->installEventFilter(this);
     auto* file = new QPushButton(tr("Open a font file…"), this);
@@ -367,7 +368,7 @@ TypefaceList::TypefaceList(Maker& maker, QWidget* parent) : QWidget(parent) {
     layout->addLayout(line);
     layout->addWidget(thick_);
     layout->addWidget(told_);
-    layout->addWidget(view_);
+    layout->addWidget(view_, 1);
     layout->addWidget(file);
     model_.setCatalogue(maker.catalogue());
     connect(&maker, &Maker::catalogueReady, this, [this, &maker] { model_.setCatalogue(maker.catalogue()); });

@@ -46,6 +46,7 @@ QToolTip { border: 1px solid @line; padding: 4px; }
 #routeCard { border: none; border-right: 1px solid @line; }
 #findings { border: none; border-left: 1px solid @line; }
 #gauge { border-top: 1px solid @line; }
+#drawer { background: @paper; border: none; border-right: 1px solid @line; }
 #cardName { font-weight: 600; font-size: 15px; }
 #soft { color: @inkSoft; }
 #problem { color: @stop; }

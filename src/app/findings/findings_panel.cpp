@@ -29,6 +29,24 @@ QString nameOf(check::Severity severity) {
                                                 : FindingsPanel::tr("Note");
 }
 
+/// What is about the same is one row: its places all together, those that stop first.
+std::vector<check::Finding> oneForEachMatter(const std::vector<check::Finding>& findings) {
+    std::vector<check::Finding> rows;
+    std::map<std::pair<check::FindingKind, int>, size_t> known;
+    for (const check::Finding& finding : findings) {
+        const bool apart = finding.places.empty() || finding.inscription < 0 || finding.accepted;
+        const auto [row, isNew] = known.try_emplace({finding.kind, finding.inscription}, rows.size());
+        if (apart || isNew) {
+            rows.push_back(finding);
+            continue;
+        }
+        check::Finding& worse = rows[row->second];
+        worse.places.insert(worse.places.end(), finding.places.begin(), finding.places.end());
+        worse.count += finding.count;
+    }
+    return rows;
+}
+
 QLabel* wrapped(const QString& text, QWidget* parent) {
     auto* label = new QLabel(text, parent);
     label->setWordWrap(true);
@@ -73,6 +91,9 @@ FindingRow::FindingRow(QWidget* parent) : QFrame(parent) {
     grid->addWidget(title_, 0, 0);
     grid->addWidget(measured_, 0, 1, Qt::AlignRight | Qt::AlignTop);
     grid->addWidget(where_, 1, 0, 1, 2);
+    step_ = softLabel({}, this);
+    step_->hide();
+    grid->addWidget(step_, 4, 0, 1, 2);
     grid->addWidget(why_, 2, 0, 1, 2);
     grid->setColumnStretch(0, 1);
     mends_ = new QVBoxLayout;
@@ -81,6 +102,8 @@ FindingRow::FindingRow(QWidget* parent) : QFrame(parent) {
 }
 
 void FindingRow::tell(const check::Finding& finding, const card::Card& card) {
+    if (finding_.places.size() != finding.places.size())
+        endSteps();
     finding_ = finding;
     const wording::FindingText text = wording::textOf(finding, card);
     const auto set = [](QLabel* label, const QString& now) {
@@ -95,6 +118,23 @@ void FindingRow::tell(const check::Finding& finding, const card::Card& card) {
     setAccessibleName(QStringLiteral("%1: %2 %3").arg(nameOf(finding.severity), text.title, text.measured));
     setAccessibleDescription(text.where + QStringLiteral(". ") + text.why);
     update();
+}
+
+check::Finding FindingRow::step() {
+    check::Finding there = finding_;
+    const int places = int(finding_.places.size());
+    if (places < 2)
+        return there;
+    place_ = (place_ + 1) % places;
+    there.places = {finding_.places[size_t(place_)]};
+    step_->setText(tr("Place %1 of %2").arg(place_ + 1).arg(places));
+    step_->show();
+    return there;
+}
+
+void FindingRow::endSteps() {
+    place_ = -1;
+    step_->hide();
 }
 
 void FindingRow::offer(const std::vector<mend::Offer>& offers) {
@@ -234,7 +274,7 @@ void FindingsPanel::takeShown() {
         known.emplace(row->finding().id, row);
     int place = 0;
     if (checked)
-        for (const check::Finding& finding : checked->findings) {
+        for (const check::Finding& finding : oneForEachMatter(checked->findings)) {
             const auto kept = known.find(finding.id);
             FindingRow* row = kept != known.end() ? kept->second : newRow();
             if (kept != known.end())
@@ -326,7 +366,10 @@ void FindingsPanel::mend(const mend::Offer& offer) {
 
 void FindingsPanel::open(FindingRow* row) {
     last_ = int(rows().indexOf(row));
-    emit opened(row->finding());
+    for (FindingRow* other : rows())
+        if (other != row)
+            other->endSteps();
+    emit opened(row->step());
 }
 
 void FindingsPanel::next() {

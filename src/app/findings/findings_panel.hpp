@@ -18,6 +18,10 @@ class FindingRow : public QFrame {
     explicit FindingRow(QWidget* parent);
     /// Tells another finding, or the same anew.
     void tell(const check::Finding& finding, const card::Card& card);
+    /// Goes to the next of its places, the worst first, and tells which it is: the finding with only that
+    /// place.
+    check::Finding step();
+    void endSteps();
     const check::Finding& finding() const { return finding_; }
     /// Shows what would clear it, a button each, in place of what it showed.
     void offer(const std::vector<mend::Offer>& offers);
@@ -38,7 +42,8 @@ class FindingRow : public QFrame {
 
   private:
     check::Finding finding_;
-    QLabel *title_, *measured_, *where_, *why_;
+    int place_ = -1; ///< that was stepped to
+    QLabel *title_, *measured_, *where_, *why_, *step_;
     QVBoxLayout* mends_;
     std::vector<mend::Offer> offers_;
 };

@@ -33,6 +33,7 @@ QList<Sample> samples() {
             {"tide-board", StartPage::tr("Tide board, figures and bars")},
             {"fender-pin", StartPage::tr("Fender pin, words round a bar")},
             {"berth-9", StartPage::tr("Berth sign, edges broken")},
+            {"store-tag", StartPage::tr("Store tag with an ear and a slot")},
             {"oak-name", StartPage::tr("Name carved in oak")},
             {"mooring-tag", StartPage::tr("Mooring tag, inlaid on both faces")}};
 }
