@@ -72,7 +72,7 @@ QString titleOf(const Finding& finding, const card::Card& card) {
                                  : Findings::tr("Words smaller than asked");
     case FindingKind::readingSide:
         return finding.working == Kind::pierced ? Findings::tr("No impression is left")
-                                                : Findings::tr("Read through the blank");
+                                                : Findings::tr("Mirrored, but the blank hides it");
     case FindingKind::pieceLoose:
         return card.blank.kind == blank::Kind::none ? Findings::tr("The part falls into pieces")
                                                     : Findings::tr("A piece of the blank is cut off");

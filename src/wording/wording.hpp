@@ -11,7 +11,7 @@ QString sentenceOf(const quantity::Problem& problem);
 
 /// A finding in words. Any part may be empty.
 struct FindingText {
-    QString title;    ///< what: "Letter holes fall out"
+    QString title;    ///< what: "Counters fall out"
     QString where;    ///< which letters of which words
     QString measured; ///< "0.17 < 0.20", or a count
     QString why;      ///< the reason, one sentence

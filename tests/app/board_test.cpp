@@ -266,7 +266,7 @@ class BoardTest : public QObject {
         QTest::keyClick(f_->window.get(), Qt::Key_F8);
         QVERIFY(flat().scale().pixelsPerMm > before);
         QVERIFY(findings.rows().first()->hasFocus());
-        QVERIFY(findings.rows().first()->accessibleName().contains("Letter holes fall out"));
+        QVERIFY(findings.rows().first()->accessibleName().contains("Counters fall out"));
     }
 
     void theGaugeCountsRealWidthsAndItsMarksMoveLimits() {

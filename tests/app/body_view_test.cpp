@@ -23,7 +23,7 @@ class BodyViewTest : public QObject {
                 return button;
         return nullptr;
     }
-    QCheckBox* ghost() { return view().findChild<QCheckBox*>(); }
+    QCheckBox* seeThrough() { return view().findChild<QCheckBox*>(); }
     QSlider* section() { return view().findChild<QSlider*>(); }
 
   private slots:
@@ -77,12 +77,12 @@ class BodyViewTest : public QObject {
         QVERIFY(std::fabs(canvas().view().section->at - 100) < 0.2);
     }
 
-    void theGhostShowsLettersThroughTheBlank() {
+    void seeThroughShowsLettersThroughTheBlank() {
         named("Look at the back")->click();
         const QImage plain = picture();
-        ghost()->click();
+        seeThrough()->click();
         QVERIFY(picture() != plain);
-        ghost()->click();
+        seeThrough()->click();
         QVERIFY(picture() == plain);
     }
 

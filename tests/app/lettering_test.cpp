@@ -105,19 +105,19 @@ class LetteringTest : public QObject {
 
     void singleLinesGetAStrokeAndLoseTheWeightChange() {
         const auto shown = [&](const QString& name) { return field(name)->isVisibleTo(&station()); };
-        QVERIFY(!shown("Stroke"));
+        QVERIFY(!shown("Line width"));
         choose("Bollard Mark");
-        QVERIFY(shown("Stroke"));
-        WindowFixture::typeInto(*field("Stroke"), "1.5");
+        QVERIFY(shown("Line width"));
+        WindowFixture::typeInto(*field("Line width"), "1.5");
         QCOMPARE(f_->inscription().style.stroke, 1.5);
         choose("DejaVu Sans");
-        QVERIFY(!shown("Stroke"));
+        QVERIFY(!shown("Line width"));
         QCheckBox* centreline = box("Centreline");
         QVERIFY(centreline);
         centreline->click();
         settle(*f_->window);
         QVERIFY(f_->inscription().typeface.centreline);
-        QVERIFY(shown("Stroke"));
+        QVERIFY(shown("Line width"));
         const auto& letters = *f_->window->maker().shown().flat->lettersOf(0)->setting;
         QVERIFY(letters.typeface->singleLine());
     }

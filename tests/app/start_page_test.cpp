@@ -80,7 +80,7 @@ class StartPageTest : public QObject {
         QCOMPARE(shown, (QStringList{"three", "one"}));
     }
 
-    void unsavedWorkIsOfferedAndThrownAway() {
+    void unsavedWorkIsOfferedAndDiscarded() {
         LeftOver first, second;
         first.title = "Berth";
         second.title = "Tag";
@@ -88,7 +88,7 @@ class StartPageTest : public QObject {
         page().setLeftOvers({first, second});
         QTRY_VERIFY(f_->button("Recover Berth") && f_->button("Recover Tag"));
         for (auto* button : page().findChildren<QPushButton*>())
-            if (button->accessibleName() == "Throw away the unsaved Tag") {
+            if (button->accessibleName() == "Discard the unsaved Tag") {
                 connect(&page(), &StartPage::discardWanted, this,
                         [&](const LeftOver&) { page().setLeftOvers({first}); });
                 button->click(); // it goes while it is pressed

@@ -121,7 +121,7 @@ class LineTypefaceTest : public QObject {
         for (const auto& worked : working::workedOf(made.lettering->inscriptions))
             area += plane::areaOf(worked.region) * 1e-8;
         COMPARE_NEAR(body::volumeOf(made.solid->mesh), 120 * 45 * 4 - 0.5 * area, 0.01);
-        // An outline typeface is scribed along its outlines: a letter hole has a line of its own.
+        // An outline typeface is scribed along its outlines: a counter has a line of its own.
         card.inscriptions[0].typeface = {"League Spartan", "Bold"};
         card.inscriptions[0].style.stroke = 0.2;
         card.inscriptions[0].words = "O";

@@ -185,6 +185,34 @@ class OutputTest : public QObject {
         QCOMPARE(names, (std::vector<std::string>{"blank", "raised", "sunk"}));
     }
 
+    void mouthsAndPocketsAreDrawnAsWideAsTheyAre() {
+        const double unit = plane::unitsPerMillimetre;
+        const auto regionOf = [&](const plane::Outline& outline) {
+            return plane::filled(plane::flattened(outline, unit, 10));
+        };
+        card::Card card = samples::plate("O8");
+        working::Working& working = card.inscriptions[0].working;
+        const auto verify = [&](const std::string& name, double wider) {
+            const auto made = samples::made(card);
+            const plane::Region drawn = regionOf(layer(made, name));
+            const plane::Region whole = plane::grown(
+                plane::united(made.lettering->inscriptions[0].onSide, std::stop_token{}), wider * unit);
+            QVERIFY(!drawn.empty());
+            QVERIFY(plane::areaOf(plane::without(drawn, whole)) +
+                        plane::areaOf(plane::without(whole, drawn)) <
+                    1e-2 * plane::areaOf(whole)); // curves within 0.01 mm
+        };
+        working.kind = working::Kind::sunk;
+        QVERIFY(layer(samples::made(card), "sunk mouth").contours.empty());
+        working.edge = {.kind = working::EdgeKind::chamfer, .size = 0.5};
+        verify("sunk", 0);
+        verify("sunk mouth", 0.5);
+        working.kind = working::Kind::inlaid;
+        working.clearance = 0.15;
+        verify("inlaid", 0);
+        verify("inlaid pocket", 0.15);
+    }
+
     void scribedSingleLinesAreOpenLinesToFollow() {
         const auto made = samples::made(samples::read("valve-serial"));
         const auto layers = card::layersOf(made);

@@ -70,12 +70,12 @@ class PictureTest : public QObject {
         QCOMPARE(count(whole.frame, paints.cut), 0);
     }
 
-    void theGhostShowsWhatLiesBehind() {
+    void seeThroughShowsWhatLiesBehind() {
         card::Card card = samples::plate("H");
         const Drawn back = drawn(card, 180, 180),
-                    ghost = drawn(card, 180, 180, [](picture::View&view) { view.ghost = true; });
+                    seeThrough = drawn(card, 180, 180, [](picture::View&view) { view.seeThrough = true; });
         const auto middle = size_t(100 * 300 + 150);
-        QVERIFY(ghost.frame.pixels[middle] != back.frame.pixels[middle]);
+        QVERIFY(seeThrough.frame.pixels[middle] != back.frame.pixels[middle]);
     }
 
     void theSamePictureEveryTime() {

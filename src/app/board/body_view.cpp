@@ -65,8 +65,8 @@ void BodyCanvas::setSection(std::optional<picture::Section> section) {
     look(true);
 }
 
-void BodyCanvas::setGhost(bool ghost) {
-    view_.ghost = ghost;
+void BodyCanvas::setSeeThrough(bool seeThrough) {
+    view_.seeThrough = seeThrough;
     look(true);
 }
 
@@ -305,9 +305,9 @@ BodyView::BodyView(Maker& maker, QWidget* parent) : QWidget(parent), maker_(make
     sectionText_ = softLabel({}, this);
     sectionText_->setMinimumWidth(56);
     row->addWidget(sectionText_);
-    ghost_ = new QCheckBox(tr("Ghost"), this);
-    ghost_->setToolTip(tr("See through the blank"));
-    row->addWidget(ghost_);
+    seeThrough_ = new QCheckBox(tr("See-through"), this);
+    seeThrough_->setToolTip(tr("See through the blank"));
+    row->addWidget(seeThrough_);
     point_ = new QLabel(canvas_);
     point_->setObjectName(QStringLiteral("soft"));
     point_->setAttribute(Qt::WA_TransparentForMouseEvents);
@@ -322,7 +322,7 @@ BodyView::BodyView(Maker& maker, QWidget* parent) : QWidget(parent), maker_(make
         if (axis_->chosen() > 0)
             applySection();
     });
-    connect(ghost_, &QCheckBox::toggled, canvas_, &BodyCanvas::setGhost);
+    connect(seeThrough_, &QCheckBox::toggled, canvas_, &BodyCanvas::setSeeThrough);
     connect(canvas_, &BodyCanvas::pointed, point_, &QLabel::setText);
 }
 

@@ -26,7 +26,7 @@ class BodyCanvas : public QWidget {
     void stand(double turn, double tilt); ///< and fit
     void fit();
     void setSection(std::optional<picture::Section> section);
-    void setGhost(bool ghost);
+    void setSeeThrough(bool seeThrough);
     void light(const std::vector<check::FindingPlace>& places, bool stops);
     const picture::Frame& frame() const { return frame_; }
     bool sharp() const { return sharp_; } ///< the frame shown is the final one of this view
@@ -88,7 +88,7 @@ class BodyView : public QWidget {
     Choice* axis_;
     QSlider* section_;
     QLabel* sectionText_;
-    QCheckBox* ghost_;
+    QCheckBox* seeThrough_;
     QLabel* point_;
     Maker& maker_;
 };

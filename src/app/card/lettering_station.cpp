@@ -115,10 +115,10 @@ LetteringStation::LetteringStation(CardEditor& editor, Maker& maker, QWidget* pa
     connect(sizeBy_, &QComboBox::activated, this,
             [this](int by) { changeMeasure(static_cast<setting::SizeBy>(by)); });
     size_ = fieldRow(tr("Size"), setting::sizeFields(), "value", 0.5, ofStyle);
-    stroke_ = fieldRow(tr("Stroke"), setting::strokeFields(), "width", 0.1, ofStyle);
+    stroke_ = fieldRow(tr("Line width"), setting::strokeFields(), "width", 0.1, ofStyle);
     stroke_->setToolTip(tr("How wide the lines of a single-line typeface are drawn, or cut when scribed"));
-    ends_ = new Choice(tr("Ends"), {tr("round"), tr("flat"), tr("square")}, this);
-    row(tr("Ends"), ends_);
+    ends_ = new Choice(tr("Line ends"), {tr("round"), tr("flat"), tr("square")}, this);
+    row(tr("Line ends"), ends_);
     connect(ends_, &Choice::picked, this, [this](int ends) {
         editor_.editInscription(tr("Change stroke ends"), {}, [&](card::Inscription& inscription) {
             inscription.style.ends = static_cast<plane::Ends>(ends);

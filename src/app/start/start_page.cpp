@@ -187,9 +187,9 @@ void StartPage::refresh() {
             continue;
         }
         auto* recover = new QPushButton(tr("Recover %1").arg(leftOver.title), lists_);
-        auto* discard = new QPushButton(tr("Throw away"), lists_);
+        auto* discard = new QPushButton(tr("Discard"), lists_);
         discard->setObjectName(QStringLiteral("plain"));
-        discard->setAccessibleName(tr("Throw away the unsaved %1").arg(leftOver.title));
+        discard->setAccessibleName(tr("Discard the unsaved %1").arg(leftOver.title));
         connect(recover, &QPushButton::clicked, this, [this, leftOver] { emit recoverWanted(leftOver); });
         connect(discard, &QPushButton::clicked, this, [this, leftOver] { emit discardWanted(leftOver); });
         row->addWidget(recover);

@@ -53,6 +53,34 @@ const OutputFormat* formatOf(const std::string& path) {
     return nullptr;
 }
 
+namespace {
+
+/// How much wider than its letters a cut is at the side: its mouth where its edges are broken, or the pocket
+/// of an inlay; mm.
+double widerAtTheSide(const working::Working& working, double thickness) {
+    if (working.kind == working::Kind::inlaid)
+        return working.clearance;
+    const working::Edge edge = working::edgeOf(working, thickness);
+    const bool broken = edge.kind == working::EdgeKind::chamfer || edge.kind == working::EdgeKind::round;
+    return working::cuts(working.kind) && broken ? edge.size : 0;
+}
+
+/// The outlines of cuts of a kind where they are wider than their letters.
+std::vector<plane::Stamp> widerOutlines(std::span<const working::PlacedLetters> inscriptions,
+                                        working::Kind kind, double thickness) {
+    std::vector<plane::Region> grown;
+    for (const working::PlacedLetters& letters : inscriptions) {
+        const double wider = letters.working.kind == kind ? widerAtTheSide(letters.working, thickness) : 0;
+        if (wider >= working::leastEdge)
+            grown.push_back(plane::grown(plane::united(letters.onSide), plane::toUnits(wider)));
+    }
+    if (grown.empty())
+        return {};
+    return {plane::stampOf(plane::outlineOf(plane::united(grown)))};
+}
+
+} // namespace
+
 std::vector<files::DrawingLayer> layersOf(const Made& made, std::string_view side) {
     std::vector<files::DrawingLayer> layers;
     std::vector<working::PlacedLetters> inscriptions;
@@ -71,8 +99,13 @@ std::vector<files::DrawingLayer> layersOf(const Made& made, std::string_view sid
         std::vector<plane::Stamp> stamps = kind == working::Kind::pierced
                                                ? std::move(through.pierced)
                                                : working::outlinesOf(inscriptions, kind);
+        const std::string name = prefix + std::string(working::nameOf(kind));
         if (!stamps.empty())
-            layers.push_back({prefix + std::string(working::nameOf(kind)), std::move(stamps)});
+            layers.push_back({name, std::move(stamps)});
+        if (auto wider = widerOutlines(inscriptions, kind, blank::depthBehind(made.card->blank, side));
+            !wider.empty())
+            layers.push_back(
+                {name + (kind == working::Kind::inlaid ? " pocket" : " mouth"), std::move(wider)});
     }
     return layers;
 }

@@ -26,7 +26,8 @@ const std::vector<OutputFormat>& outputFormats();
 /// The format of a path by its ending; null when it has none of them.
 const OutputFormat* formatOf(const std::string& path);
 
-/// The lines of a drawing: the blank with its holes, then one layer for each kind of working that is used.
+/// The lines of a drawing: the blank with its holes, then one layer for each kind of working that is used,
+/// and one for what is wider at the side: the mouths of cuts whose edges are broken, pockets of inlays.
 std::vector<files::DrawingLayer> layersOf(const Made& made);
 /// The same of one side; nothing for others than the first without letters.
 std::vector<files::DrawingLayer> layersOf(const Made& made, std::string_view side);

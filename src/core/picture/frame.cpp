@@ -258,7 +258,7 @@ Frame veiled(Frame letters, const Frame& blank) {
 }
 
 Frame drawn(const Scene& scene, const View& view, int width, int height, const std::stop_token& stop) {
-    if (!view.ghost)
+    if (!view.seeThrough)
         return Raster(scene, view, width, height, Which::all).draw(stop);
     Frame letters = Raster(scene, view, width, height, Which::letters).draw(stop);
     const Frame blank = Raster(scene, view, width, height, Which::blank).draw(stop);

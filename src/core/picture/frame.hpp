@@ -44,7 +44,7 @@ enum class Quality {
 struct View {
     Camera camera{};
     std::optional<Section> section{};
-    bool ghost = false; ///< the blank can be seen through
+    bool seeThrough = false; ///< the blank can be seen through
     Paints paints{};
     Quality quality = Quality::sharp;
 };
