@@ -1,5 +1,6 @@
 #include "app/main_window.hpp"
 #include "app/card/rows_table.hpp"
+#include "app/card/trace_panel.hpp"
 #include "app/controls/drawer.hpp"
 #include "app/controls/looks.hpp"
 #include "app/help_pages.hpp"
@@ -638,13 +639,33 @@ void MainWindow::takeRows(files::Table table, bool headed, const QString& pasted
 }
 
 void MainWindow::askForDrawing(DrawingUse use) {
-    const QString path = QFileDialog::getOpenFileName(this, tr("Read a drawing"), editor_.folder(),
-                                                      tr("Drawings (*.svg *.dxf)"));
+    const QString path = QFileDialog::getOpenFileName(
+        this, tr("Read a drawing"), editor_.folder(),
+        use == DrawingUse::line ? tr("Drawings (*.svg *.dxf)")
+                                : tr("Drawings and pictures (*.svg *.dxf *.png *.jpg *.jpeg)"));
     if (!path.isEmpty())
         readDrawing(path, use);
 }
 
+void MainWindow::tracePicture(const QString& path, DrawingUse use) {
+    if (!trace_)
+        trace_ = new TracePanel(work_);
+    trace_->disconnect(this);
+    const QString name = QFileInfo(path).fileName();
+    connect(trace_, &TracePanel::taken, this,
+            [this, name, use](const artwork::Drawing& drawing, double millimetresPerUnit) {
+                drawer_->shut();
+                takeDrawing(drawing, millimetresPerUnit, name, use);
+            });
+    drawer_->open(tr("Trace %1").arg(name), trace_);
+    const plane::Vector size = blank::sizeOf(editor_.card().blank, editor_.side());
+    constexpr double whereThereIsNoBlank = 60; // mm
+    trace_->start(path, size.x > 0 ? std::round(size.x / 2) : whereThereIsNoBlank, editor_.card().unit);
+}
+
 void MainWindow::readDrawing(const QString& path, DrawingUse use) {
+    if (artwork::isPicture(path.toStdString()))
+        return tracePicture(path, use);
     const QString name = QFileInfo(path).fileName();
     drawings_.read(path, [this, name, use](const DrawingReader::Read& read) {
         notice_->dismiss();
@@ -724,7 +745,8 @@ void MainWindow::dropEvent(QDropEvent* event) {
         const QString ending = QFileInfo(path).suffix().toLower();
         if (isFontFile(path))
             useFontFile(path);
-        else if (ending == QLatin1String("svg") || ending == QLatin1String("dxf"))
+        else if (ending == QLatin1String("svg") || ending == QLatin1String("dxf") ||
+                 artwork::isPicture(path.toStdString()))
             drawings << path;
         else if (ending == QLatin1String("csv"))
             readTable(path);

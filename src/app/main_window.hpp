@@ -23,6 +23,7 @@ namespace bollard::app {
 
 class Drawer;
 class HelpPages;
+class TracePanel;
 
 class MainWindow : public QMainWindow {
     Q_OBJECT
@@ -88,6 +89,7 @@ class MainWindow : public QMainWindow {
     void askForFont();
     void askForTable();
     void askForDrawing(DrawingUse use);
+    void tracePicture(const QString& path, DrawingUse use);
     void takeDrawing(const artwork::Drawing& drawing, double millimetresPerUnit, const QString& name,
                      DrawingUse use);
     void writeFiles(const QStringList& paths);
@@ -117,6 +119,7 @@ class MainWindow : public QMainWindow {
     NoticeBar* notice_ = nullptr;
     Drawer* drawer_ = nullptr;
     HelpPages* help_ = nullptr;
+    TracePanel* trace_ = nullptr;
     StartPage* startPage_ = nullptr;
     View view_ = flat;
     bool closing_ = false;

@@ -46,6 +46,13 @@
     </message>
 </context>
 <context>
+    <name>bollard::app::TracePanel</name>
+    <message numerus="yes">
+        <source>%n shape(s)</source>
+        <translation><numerusform>%n shape</numerusform><numerusform>%n shapes</numerusform></translation>
+    </message>
+</context>
+<context>
     <name>bollard::app::MainWindow</name>
     <message numerus="yes">
         <source>%n line(s) were pasted. They can be rows instead: one part each.</source>

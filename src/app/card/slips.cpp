@@ -111,7 +111,7 @@ Slips::Slips(CardEditor& editor, Maker& maker, QWidget* parent)
     for (int i = 1; i < setting::ornamentKinds; ++i) {
         const auto kind = static_cast<setting::OrnamentKind>(i);
         const bool fromFile = kind == setting::OrnamentKind::artwork;
-        kinds->addAction(fromFile ? tr("artwork from SVG or DXF…") : wording::nameOf(kind), this,
+        kinds->addAction(fromFile ? tr("artwork from a file…") : wording::nameOf(kind), this,
                          [this, kind, fromFile] {
                              if (fromFile)
                                  emit artworkFileWanted();
