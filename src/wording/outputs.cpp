@@ -33,7 +33,7 @@ QString purposeOf(std::string_view ending) {
 QString colourChangesOf(const card::Card& card) {
     // Heights as a printer counts them: from the bed, on which the back lies.
     std::set<double> heights;
-    if (!blank::hasEdge(card.blank) || card.process.kind.name() != "filament")
+    if (!blank::takesHoles(card.blank) || card.process.kind.name() != "filament")
         return {};
     const double thickness = blank::depthBehind(card.blank);
     for (const card::Inscription& inscription : card.inscriptions) {

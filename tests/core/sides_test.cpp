@@ -74,6 +74,55 @@ double changeOf(const card::Made& made) {
 class SidesTest : public QObject {
     Q_OBJECT
   private slots:
+    void theEndsOfABarAreBrokenExactly() {
+        card::Card card;
+        card.blank.kind = blank::Kind::bar;
+        card.blank.diameter = 25.4;
+        card.blank.length = 60;
+        const auto volume = [&] {
+            const auto made = samples::made(card);
+            return body::faultsOf(made.solid->mesh).none() && !made.solid->problem
+                       ? body::volumeOf(made.solid->mesh)
+                       : -1;
+        };
+        const double whole = volume(), r = 12.7;
+        // What a cone of that height takes off a cylinder.
+        const auto ring = [&](double size, double height) {
+            return M_PI * height * (r * r - (r * r + r * (r - size) + (r - size) * (r - size)) / 3);
+        };
+        card.blank.edge.kind = blank::EdgeKind::chamfer;
+        card.blank.edge.size = 2;
+        card.blank.edge.slope = 30;
+        COMPARE_NEAR(whole - volume(), 2 * ring(2, 2 * std::tan(M_PI / 6)), 0.3);
+        card.blank.edge.kind = blank::EdgeKind::round;
+        card.blank.edge.size = 3;
+        // A square less a quarter circle, turned about the axis: its area times the way of its middle.
+        const double area = 9 - M_PI * 9 / 4, fromCorner = (10 - 3 * M_PI) / (12 - 3 * M_PI) * 3;
+        COMPARE_NEAR(whole - volume(), 2 * area * 2 * M_PI * (r - fromCorner), 2);
+        // Words on all of its sides stay where they were.
+        for (const char* side : {"outside", "start", "end"}) {
+            card.inscriptions.push_back(samples::plate("N 4").inscriptions[0]);
+            card.inscriptions.back().side = side;
+            card.inscriptions.back().style.size = 5;
+            card.inscriptions.back().placing.x = side == std::string("outside") ? M_PI * r : r;
+            card.inscriptions.back().placing.y = side == std::string("outside") ? 30 : r;
+            card.inscriptions.back().working.height = 0.6;
+        }
+        const auto made = samples::made(card);
+        QVERIFY(body::faultsOf(made.solid->mesh).none() && !made.solid->problem);
+        QVERIFY(!samples::finding(made, check::FindingKind::outsideBlank));
+        const body::Extent extent = body::extentOf(made.solid->mesh);
+        COMPARE_NEAR(extent.low.y, -0.6, 1e-6);
+        COMPARE_NEAR(extent.high.y, 60.6, 1e-6);
+        // Over the broken edge nothing can lie.
+        card.inscriptions[0].placing.y = 4;
+        QVERIFY(samples::finding(samples::made(card), check::FindingKind::outsideBlank));
+        // Room for the edge ends in the middle.
+        card.inscriptions.clear();
+        card.blank.edge.size = 100;
+        QVERIFY(volume() > 0);
+    }
+
     void aBarIsRoundWithinAHundredth() {
         card::Card card = barOf("");
         const auto made = samples::made(card);

@@ -109,8 +109,8 @@ void BlankStation::refresh() {
     edgeBoth_->setChecked(blank.edgeBoth);
     const bool broken =
         blank.edge.kind == blank::EdgeKind::chamfer || blank.edge.kind == blank::EdgeKind::round;
-    setRowVisible(edgeBoth_, blank::hasEdge(blank) && broken);
-    setRowVisible(holes_, blank::hasEdge(blank));
+    setRowVisible(edgeBoth_, blank::takesHoles(blank) && broken);
+    setRowVisible(holes_, blank::takesHoles(blank));
     setRowVisible(material_, blank.kind != blank::Kind::none);
     if (!material_->lineEdit()->hasFocus() || !material_->lineEdit()->isModified())
         material_->setCurrentText(QString::fromStdString(blank.material));

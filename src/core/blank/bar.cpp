@@ -12,10 +12,13 @@ Shape bar() {
                                          : plane::Vector{b.diameter, b.diameter};
             },
             [](const Blank& b, std::string_view side) {
-                return plane::Outline{
-                    {side == "outside"
-                         ? plane::roundedRectangle({0, 0}, {M_PI * b.diameter, b.length}, 0)
-                         : plane::roundedRectangle({0, 0}, {b.diameter, b.diameter}, b.diameter / 2)}};
+                // Without what the broken edges take.
+                const Edge edge = edgeOf(b);
+                const double up = heightOf(edge), in = edge.kind == EdgeKind::crisp ? 0 : edge.size;
+                if (side == "outside")
+                    return plane::Outline{
+                        {plane::roundedRectangle({0, up}, {M_PI * b.diameter, b.length - up}, 0)}};
+                return plane::Outline{{plane::circle({b.diameter / 2, b.diameter / 2}, b.diameter / 2 - in)}};
             },
             [](const Blank& b, std::string_view side, double) {
                 return side == "outside" ? b.diameter : b.length;
@@ -27,9 +30,23 @@ Shape bar() {
                 const double radius = b.diameter / 2;
                 const Meridian line{[=](double v) { return Meridian::Place{radius, v, 1, 0}; }, b.length};
                 const int strips = stripsOf(radius, tallest);
-                return std::vector{revolved("outside", line, radius, {0, b.length}, strips),
-                                   endFace("start", line, radius, strips, false),
-                                   endFace("end", line, radius, strips, true)};
+                const Edge edge = edgeOf(b);
+                if (edge.kind == EdgeKind::crisp)
+                    return std::vector{revolved("outside", line, radius, {0, b.length}, strips),
+                                       endFace("start", line, radius, strips, false),
+                                       endFace("end", line, radius, strips, true)};
+                const double up = heightOf(edge), length = plane::toMillimetres(plane::toUnits(b.length));
+                const BrokenEdge start = brokenEdge(edge, radius, 0, false),
+                                 end = brokenEdge(edge, radius, length, true);
+                return std::vector{revolved("outside", line, radius, {up, length - up}, strips),
+                                   revolved("edge at the start", start.meridian, radius, start.cuts, strips),
+                                   revolved("edge at the end", end.meridian, radius, end.cuts, strips),
+                                   endFace("start", start.meridian, radius, strips, false),
+                                   endFace("end", end.meridian, radius, strips, true)};
+            },
+            [](const Blank& b) {
+                const double room = b.length / 2 - uprightLeft, across = b.diameter / 2 - uprightLeft;
+                return b.edge.kind == EdgeKind::draft ? Edge{} : fitted(b.edge, room, across, 0);
             }};
 }
 

@@ -43,12 +43,19 @@ double turnOf(const Blank& blank, std::string_view side) {
 }
 
 bool hasEdge(const Blank& blank) {
+    return shapeOf(blank).edgeOf != nullptr;
+}
+
+bool takesHoles(const Blank& blank) {
     return shapeOf(blank).flatWall;
 }
 
 Edge edgeOf(const Blank& blank) {
-    if (!hasEdge(blank))
-        return {};
+    const auto edge = shapeOf(blank).edgeOf;
+    return edge ? edge(blank) : Edge{};
+}
+
+Edge wallEdge(const Blank& blank) {
     const plane::Vector size = sizeOf(blank);
     const double thickness = depthBehind(blank);
     const double room = (blank.edgeBoth ? thickness / 2 : thickness) - uprightLeft;
@@ -227,7 +234,8 @@ template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<boll
     const auto disc = [](const Blank& b) { return b.kind == Kind::disc; };
     const auto bar = [](const Blank& b) { return b.kind == Kind::bar; };
     const auto round = [](const Blank& b) { return b.kind == Kind::disc || b.kind == Kind::bar; };
-    const auto wall = [](const Blank& b) { return blank::hasEdge(b); };
+    const auto wall = [](const Blank& b) { return blank::takesHoles(b); };
+    const auto edged = [](const Blank& b) { return blank::hasEdge(b); };
     const auto any = [](const Blank& b) { return b.kind != Kind::none; };
     static const PartFields fields =
         std::move(Describing<Blank>()
@@ -269,11 +277,11 @@ template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<boll
                       .about("how near words may come to edges and holes, mm")
                       .part("edge", &Blank::edge)
                       .orNumber(blank::takeRadius, ranges::edge)
-                      .when(wall)
+                      .when(edged)
                       .quiet()
-                      .about("along the outline, not of holes; with `draft` the back is larger than the "
-                             "front. A number is "
-                             "the radius of a round one")
+                      .about("of flat ones along the outline, not of holes; with `draft` the back is larger "
+                             "than the front. Of a bar at both its ends, without draft. A number is the "
+                             "radius of a round one")
                       .flag("edgeBoth", &Blank::edgeBoth)
                       .when(wall)
                       .quiet()

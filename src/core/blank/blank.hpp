@@ -54,8 +54,10 @@ double depthBehind(const Blank& blank, std::string_view side, double fromX, doub
 /// The circumference, mm, of a side that goes all the way round; 0 for others.
 double turnOf(const Blank& blank, std::string_view side = {});
 
-/// Whether its edge along the outline can be broken.
+/// Whether its edge can be broken: along the outline, or of a bar at its ends.
 bool hasEdge(const Blank& blank);
+/// Whether holes can be drilled through it.
+bool takesHoles(const Blank& blank);
 /// The edge along the outline, no larger than there is room for; crisp where that kind of blank has none.
 Edge edgeOf(const Blank& blank);
 

@@ -19,7 +19,8 @@ Shape disc() {
                 return Hole{b.diameter / 2, b.diameter / 2, b.centreHole};
             },
             {},
-            [](const Blank& b, double) { return std::vector{flatWall(b)}; }};
+            [](const Blank& b, double) { return std::vector{flatWall(b)}; },
+            wallEdge};
 }
 
 } // namespace bollard::blank

@@ -18,7 +18,8 @@ Shape plate() {
                 return earHoleOf(b.outline, {b.width, b.height});
             },
             {},
-            [](const Blank& b, double) { return std::vector{flatWall(b)}; }};
+            [](const Blank& b, double) { return std::vector{flatWall(b)}; },
+            wallEdge};
 }
 
 /// A plate whose back leans: everything else, and all that is measured, is as on a plate.

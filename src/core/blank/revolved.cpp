@@ -48,7 +48,7 @@ Panel revolved(std::string_view side, const Meridian& meridian, double ownRadius
     for (const double v : cuts)
         panel.cuts.v.push_back(plane::toUnits(v));
     panel.cuts.around = true;
-    const Point low{0, 0}, high{panel.cuts.u.back(), panel.cuts.v.back()};
+    const Point low{0, panel.cuts.v.front()}, high{panel.cuts.u.back(), panel.cuts.v.back()};
     panel.outline = {{{low, {high.x, low.y}, high, {low.x, high.y}}}};
     // Within a strip everything lies on its chord, so that walls and tops of neighbours meet exactly.
     panel.frontRay = [meridian, strips, u = panel.cuts.u](Point p) {
@@ -77,18 +77,70 @@ Panel endFace(std::string_view side, const Meridian& meridian, double ownRadius,
     plane::Ring ring;
     for (int i = 0; i < strips; ++i) {
         const Vertex corner = neighbour.frontRay({neighbour.cuts.u[size_t(i)], v}).foot;
-        const Point onPlan{plane::toUnits(place.r + corner.x), plane::toUnits(place.r + up * corner.z)};
+        const Point onPlan{plane::toUnits(ownRadius + corner.x), plane::toUnits(ownRadius + up * corner.z)};
         ring.push_back(onPlan);
         panel.rim[onPlan] = corner;
     }
     if (!atEnd)
         std::ranges::reverse(ring);
     panel.outline = {{ring}};
-    panel.frontRay = [place, up, atEnd](Point p) {
-        return Ray{{plane::toMillimetres(p.x) - place.r, place.y, up * (plane::toMillimetres(p.y) - place.r)},
-                   {0, atEnd ? 1.0 : -1.0, 0}};
+    panel.frontRay = [place, ownRadius, up, atEnd](Point p) {
+        return Ray{
+            {plane::toMillimetres(p.x) - ownRadius, place.y, up * (plane::toMillimetres(p.y) - ownRadius)},
+            {0, atEnd ? 1.0 : -1.0, 0}};
     };
     return panel;
+}
+
+double heightOf(const Edge& edge) {
+    const double height =
+        edge.kind == EdgeKind::chamfer ? edge.size * std::tan(edge.slope * M_PI / 180) : edge.size;
+    return edge.kind == EdgeKind::crisp ? 0 : plane::toMillimetres(plane::toUnits(height));
+}
+
+BrokenEdge brokenEdge(const Edge& edge, double radius, double y, bool atEnd) {
+    // Places from the end face to the side, and the way out between them.
+    std::vector<Meridian::Place> places;
+    const double across = edge.size, up = heightOf(edge), into = atEnd ? -1 : 1;
+    int steps = 1;
+    if (edge.kind == EdgeKind::round)
+        steps = std::max(2, int(std::ceil(M_PI / 4 / std::acos(1 - std::min(0.5, chord_mm / across)))));
+    for (int i = 0; i <= steps; ++i) {
+        const double angle = M_PI / 2 * i / steps, s = std::sin(angle), c = std::cos(angle);
+        if (edge.kind == EdgeKind::round)
+            places.push_back({radius - across * (1 - s), y + into * up * (1 - c), s, -into * c});
+        else
+            places.push_back({radius - across * (1 - double(i)), y + into * up * i, up, -into * across});
+    }
+    places.back().r = radius; // exactly, so that the side's rim is the same
+    places.back().y = y + into * up;
+    if (atEnd)
+        std::ranges::reverse(places);
+    BrokenEdge broken;
+    for (size_t i = 0; i < places.size(); ++i) {
+        const double before = broken.cuts.empty() ? 0 : broken.cuts.back();
+        const double step =
+            i == 0 ? 0 : std::hypot(places[i].r - places[i - 1].r, places[i].y - places[i - 1].y);
+        broken.cuts.push_back(plane::toMillimetres(plane::toUnits(before + step)));
+        const double size = std::hypot(places[i].normalR, places[i].normalY);
+        places[i].normalR /= size;
+        places[i].normalY /= size;
+    }
+    broken.meridian.length = broken.cuts.back();
+    broken.meridian.at = [places, cuts = broken.cuts](double v) {
+        const auto next = std::ranges::lower_bound(cuts, v - 1e-9);
+        if (next == cuts.end())
+            return places.back();
+        const auto i = size_t(next - cuts.begin());
+        if (i == 0 || *next - v < 1e-9)
+            return places[i];
+        const double t = (v - cuts[i - 1]) / (cuts[i] - cuts[i - 1]);
+        const Meridian::Place &a = places[i - 1], &b = places[i];
+        return Meridian::Place{a.r + t * (b.r - a.r), a.y + t * (b.y - a.y),
+                               a.normalR + t * (b.normalR - a.normalR),
+                               a.normalY + t * (b.normalY - a.normalY)};
+    };
+    return broken;
 }
 
 } // namespace bollard::blank

@@ -23,12 +23,22 @@ struct Meridian {
 int stripsOf(double radius, double tallest);
 
 /// The side that the meridian sweeps. Its plan is as wide as the circumference at `ownRadius`, the middle
-/// facing +z, and as high as the meridian is long; triangles end at `cuts` along it.
+/// facing +z, and goes from the first of the `cuts` along the meridian to the last; triangles end at them.
 Panel revolved(std::string_view side, const Meridian& meridian, double ownRadius,
                const std::vector<double>& cuts, int strips);
 
 /// The flat side that closes it at its start (y least) or end, seen from outside; origin at the lower left of
-/// its box.
+/// a circle of `ownRadius`.
 Panel endFace(std::string_view side, const Meridian& meridian, double ownRadius, int strips, bool atEnd);
+
+/// What a broken edge is seen from the side: from the end face, `size` within the radius, to the side, `size`
+/// (of a chamfer its height) along it; `atEnd` the other way round. The last of its cuts is its length.
+struct BrokenEdge {
+    Meridian meridian{};
+    std::vector<double> cuts{};
+};
+BrokenEdge brokenEdge(const Edge& edge, double radius, double y, bool atEnd);
+/// How far along the side a broken edge reaches, mm, on the grid.
+double heightOf(const Edge& edge);
 
 } // namespace bollard::blank

@@ -15,7 +15,7 @@ struct Shape {
     plane::Outline (*outlineOf)(const Blank&, std::string_view side) = nullptr;
     /// How much material lies behind the side at that x, mm.
     double (*depthBehind)(const Blank&, std::string_view side, double x) = nullptr;
-    bool flatWall = false; ///< takes holes, and edges along its outline
+    bool flatWall = false; ///< takes holes
     /// A hole of its own; of diameter 0 for none.
     Hole (*ownHole)(const Blank&) = nullptr;
     /// The side that goes all the way round, whose width is its circumference; empty for none.
@@ -23,6 +23,8 @@ struct Shape {
     /// What the part is put together from, fine enough that chords, and the upright walls of letters
     /// `tallest` mm high, leave the true surface by no more than 0.01 mm.
     std::vector<Panel> (*panelsOf)(const Blank&, double tallest) = nullptr;
+    /// Its edge, no larger than there is room for; null where it takes none.
+    Edge (*edgeOf)(const Blank&) = nullptr;
 };
 
 Shape noBlank();
@@ -35,6 +37,8 @@ Shape bar();
 const std::vector<Shape>& shapes();
 const Shape& shapeOf(const Blank& blank);
 
+/// The edge along the outline of a flat wall.
+Edge wallEdge(const Blank& blank);
 /// The panel of a flat wall, its front side at z = 0.
 Panel flatWall(const Blank& blank);
 
