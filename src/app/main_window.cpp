@@ -4,6 +4,7 @@
 #include "app/controls/drawer.hpp"
 #include "app/controls/looks.hpp"
 #include "app/help_pages.hpp"
+#include "app/session/beginning.hpp"
 #include "card/arranging.hpp"
 #include "card/card_json.hpp"
 #include "card/clipping.hpp"
@@ -41,8 +42,6 @@ namespace {
 
 const auto recentCards = QStringLiteral("cards/recent");
 constexpr int mostRecent = 8, wideEnoughForBoth = 1500;
-constexpr std::array unitsOffered{quantity::Unit::millimetre, quantity::Unit::centimetre,
-                                  quantity::Unit::inch, quantity::Unit::point};
 
 bool isFontFile(const QString& path) {
     const QString ending = QFileInfo(path).suffix().toLower();
@@ -271,6 +270,11 @@ void MainWindow::buildActions() {
     menu->addSeparator();
     action(menu, tr("Save"), QKeySequence::Save, [this] { save(); });
     action(menu, tr("Save as…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_S), [this] { saveAs(); });
+    action(menu, tr("Keep as a starting card"), {}, [this] {
+        const QString problem = keepStartingCard(editor_.card(), editor_.title());
+        notice_->say(problem.isEmpty() ? tr("“%1” is on the start page now.").arg(editor_.title()) : problem,
+                     problem.isEmpty() ? NoticeBar::Tone::plain : NoticeBar::Tone::problem);
+    });
     action(menu, tr("Write files"), QKeySequence(Qt::CTRL | Qt::Key_E), [this] { write_->click(); });
     action(menu, tr("Print at true size…"), QKeySequence::Print, [this] { print(); });
     menu->addSeparator();
@@ -353,14 +357,8 @@ void MainWindow::refreshBar() {
 }
 
 void MainWindow::newCard() {
-    card::Card card;
-    card::Inscription inscription;
-    inscription.words = tr("QUAY 7").toStdString();
-    inscription.placing.x = card.blank.width / 2;
-    inscription.placing.y = card.blank.height / 2;
-    card.inscriptions.push_back(inscription);
     recovery_.giveUp();
-    editor_.start(std::move(card), {});
+    editor_.start(cardThatBegins(beginning(), tr("QUAY 7").toStdString()), {});
     pages_->setCurrentWidget(work_);
     refreshBar();
 }

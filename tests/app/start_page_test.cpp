@@ -1,4 +1,8 @@
+#include "app/session/beginning.hpp"
+#include "app/start/start_page.hpp"
 #include "window_fixture.hpp"
+#include <QComboBox>
+#include <QLabel>
 #include <QToolButton>
 
 using namespace bollard;
@@ -78,6 +82,65 @@ class StartPageTest : public QObject {
         for (auto* button : later.startPage().findChildren<QPushButton*>("link"))
             shown << button->text();
         QCOMPARE(shown, (QStringList{"three", "one"}));
+    }
+
+    void whatIsToldOnceIsWhatNewCardsBeginWith() {
+        WindowFixture f;
+        const auto named = [&](const QString& name) {
+            for (auto* box : f.window->startPage().findChildren<QComboBox*>())
+                if (box->accessibleName() == name)
+                    return box;
+            return static_cast<QComboBox*>(nullptr);
+        };
+        const auto asks = [&] {
+            return std::ranges::any_of(
+                f.window->startPage().findChildren<QLabel*>(), [](const QLabel* label) {
+                    return label->isVisible() && label->text().contains("what do you make with");
+                });
+        };
+        QVERIFY(asks()); // the first time
+        auto* process = named("What new cards are made with");
+        auto* unit = named("Unit of new cards");
+        QVERIFY(process && unit);
+        process->setCurrentIndex(process->findText("laser cutting"));
+        emit process->activated(process->currentIndex());
+        unit->setCurrentIndex(unit->findText("in"));
+        emit unit->activated(unit->currentIndex());
+        for (auto* field : f.window->startPage().findChildren<NumberField*>())
+            WindowFixture::typeInto(*field, field->accessibleName().startsWith("Width") ? "80 mm" : "30 mm");
+        QVERIFY(!asks());
+        f.window->newCard();
+        const card::Card& card = f.window->editor().card();
+        QCOMPARE(card.process.kind.name(), std::string_view("laser"));
+        QVERIFY(card.unit == quantity::Unit::inch);
+        QVERIFY(card.blank.width == 80 && card.blank.height == 30 && card.inscriptions[0].placing.x == 40);
+        QCOMPARE(beginning().process.kind.name(), std::string_view("laser"));
+        StartPage again; // not asked again
+        again.show();
+        QVERIFY(std::ranges::none_of(again.findChildren<QLabel*>(), [](const QLabel* label) {
+            return label->text().contains("what do you make with");
+        }));
+    }
+
+    void aCardOfOnesOwnIsAStartingCard() {
+        WindowFixture f;
+        f.openSample("berth-14");
+        QCOMPARE(keepStartingCard(f.window->editor().card(), "Berth / north"), QString());
+        const QString path = startingCards().value(0);
+        QVERIFY(!path.isEmpty());
+        StartPage page;
+        page.show();
+        QSignalSpy wanted(&page, &StartPage::sampleWanted);
+        for (auto* button : page.findChildren<QPushButton*>())
+            if (button->text() == "Berth / north")
+                button->click();
+        QCOMPARE(wanted.size(), 1);
+        f.window->openSample(wanted[0][0].toString());
+        settle(*f.window);
+        QCOMPARE(f.inscription().words, std::string("BERTH 14"));
+        QVERIFY(f.window->editor().path().isEmpty()); // a new card: the starting one stays as it is
+        QCOMPARE(forgetStartingCard(path), QString());
+        QVERIFY(startingCards().isEmpty());
     }
 
     void unsavedWorkIsOfferedAndDiscarded() {

@@ -1,5 +1,6 @@
 #include "app/card/stations.hpp"
 #include "app/controls/looks.hpp"
+#include "app/session/beginning.hpp"
 #include "app/session/kept_processes.hpp"
 #include "quantity/field.hpp"
 #include "wording/wording.hpp"
@@ -17,11 +18,6 @@ using Kinds = decltype(process::Process::kind);
 
 namespace {
 
-const quantity::held::Kinds& kinds() {
-    const auto* const field = quantity::fieldsOf<process::Process>().find("kind");
-    return std::get<quantity::held::Kinds>(field->holds);
-}
-
 QString capitalized(QString text) {
     if (!text.isEmpty())
         text[0] = text[0].toUpper();
@@ -35,8 +31,8 @@ ProcessStation::ProcessStation(CardEditor& editor, QWidget* parent) : StationBod
     kind_->setAccessibleName(tr("Process"));
     row(tr("Process"), kind_);
     connect(kind_, &QComboBox::activated, this, &ProcessStation::choose);
-    for (size_t k = 0; k < kinds().kinds.size(); ++k) {
-        const quantity::held::Kinds::Kind& kind = kinds().kinds[k];
+    for (size_t k = 0; k < processKinds().kinds.size(); ++k) {
+        const quantity::held::Kinds::Kind& kind = processKinds().kinds[k];
         for (const quantity::Field& field : kind.fields().fields) {
             constexpr double millimetres = 0.05, degrees = 5;
             fieldRow(
@@ -133,7 +129,7 @@ void ProcessStation::choose(int item) {
         if (!card.process.name.empty()) // its limits were those of one's own process
             card.process.own.clear();
         card.process.name.clear();
-        quantity::chooseKind(kinds(), &card.process, size_t(item));
+        quantity::chooseKind(processKinds(), &card.process, size_t(item));
     });
 }
 

@@ -49,6 +49,7 @@ QToolTip { border: 1px solid @line; padding: 4px; }
 #drawer { background: @paper; border: none; border-right: 1px solid @line; }
 #cardName { font-weight: 600; font-size: 15px; }
 #soft { color: @inkSoft; }
+#asked { color: @ink; font-weight: 600; }
 #problem { color: @stop; }
 #title { font-weight: 600; font-size: 15px; }
 QPushButton { background: transparent; border: 1px solid @line; padding: 4px 10px; min-height: 18px; color: @ink;

@@ -1,17 +1,24 @@
 #include "app/start/start_page.hpp"
 #include "app/controls/empty_out.hpp"
 #include "app/controls/looks.hpp"
+#include "app/controls/number_field.hpp"
+#include "app/session/beginning.hpp"
 #include "card/card_json.hpp"
 #include "card/pipeline.hpp"
 #include "drawing/flat_drawing.hpp"
 #include "files/whole_file.hpp"
+#include "wording/wording.hpp"
+#include <QComboBox>
 #include <QFileInfo>
 #include <QGridLayout>
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QPainter>
 #include <QPushButton>
+#include <QStyle>
+#include <QTimer>
 #include <QToolButton>
+#include <QUrl>
 
 namespace bollard::app {
 namespace {
@@ -107,7 +114,8 @@ void StartPage::build() {
     buttons->addWidget(open);
     buttons->addStretch();
     layout_->addLayout(buttons);
-    layout_->addSpacing(18);
+    layout_->addWidget(makeBeginning(page));
+    layout_->addSpacing(12);
     layout_->addWidget(softLabel(tr("Start from a sample"), page));
     auto* grid = new QGridLayout;
     grid->setSpacing(16);
@@ -137,6 +145,70 @@ void StartPage::build() {
     layout_->addStretch();
     refresh();
     drawSamples();
+}
+
+QWidget* StartPage::makeBeginning(QWidget* page) {
+    auto* row = new QWidget(page);
+    auto* line = new QHBoxLayout(row);
+    line->setContentsMargins(0, 4, 0, 0);
+    line->setSpacing(8);
+    const Beginning now = beginning();
+    begins_ = softLabel({}, row);
+    line->addWidget(begins_);
+    process_ = new QComboBox(row);
+    process_->setAccessibleName(tr("What new cards are made with"));
+    const quantity::held::Kinds& kinds = processKinds();
+    for (const quantity::held::Kinds::Kind& kind : kinds.kinds)
+        process_->addItem(wording::nameOfProcess(kind.name));
+    process_->setCurrentIndex(int(kinds.get(&now.process)));
+    line->addWidget(process_);
+    const auto size = [&](const QString& name, double value) {
+        auto* field = new NumberField(name, NumberField::Kind::length, quantity::ranges::blankSize, 10, row);
+        field->setUnit(now.unit);
+        field->setValue(value);
+        field->setFixedWidth(84);
+        connect(field, &NumberField::edited, this, &StartPage::takeBeginning);
+        line->addWidget(field);
+        return field;
+    };
+    line->addWidget(softLabel(tr("on"), row));
+    bedWidth_ = size(tr("Width of the bed or the machine's travel"), now.bedWidth);
+    line->addWidget(softLabel(QStringLiteral("×"), row));
+    bedDepth_ = size(tr("Depth of the bed or the machine's travel"), now.bedDepth);
+    line->addWidget(softLabel(tr("in"), row));
+    unit_ = new QComboBox(row);
+    unit_->setObjectName(QStringLiteral("unit"));
+    unit_->setAccessibleName(tr("Unit of new cards"));
+    for (const quantity::Unit unit : unitsOffered) {
+        const auto symbol = quantity::symbolOf(unit);
+        unit_->addItem(QString::fromUtf8(symbol.data(), qsizetype(symbol.size())), int(unit));
+    }
+    unit_->setCurrentIndex(unit_->findData(int(now.unit)));
+    line->addWidget(unit_);
+    line->addStretch();
+    for (QComboBox* choice : {process_, unit_})
+        connect(choice, &QComboBox::activated, this, &StartPage::takeBeginning);
+    tellBeginning(now.told);
+    return row;
+}
+
+void StartPage::tellBeginning(bool told) {
+    begins_->setText(told ? tr("New cards are for") : tr("First of all: what do you make with?"));
+    begins_->setObjectName(told ? QStringLiteral("soft") : QStringLiteral("asked"));
+    begins_->style()->unpolish(begins_);
+    begins_->style()->polish(begins_);
+}
+
+void StartPage::takeBeginning() {
+    Beginning now = beginning();
+    quantity::chooseKind(processKinds(), &now.process, size_t(process_->currentIndex()));
+    now.unit = static_cast<quantity::Unit>(unit_->currentData().toInt());
+    now.bedWidth = bedWidth_->value();
+    now.bedDepth = bedDepth_->value();
+    keepBeginning(now);
+    for (NumberField* field : {bedWidth_, bedDepth_})
+        field->setUnit(now.unit);
+    tellBeginning(true);
 }
 
 void StartPage::setCatalogue(const std::shared_ptr<const type::Catalogue>& catalogue) {
@@ -194,6 +266,26 @@ void StartPage::refresh() {
         connect(discard, &QPushButton::clicked, this, [this, leftOver] { emit discardWanted(leftOver); });
         row->addWidget(recover);
         row->addWidget(discard);
+        row->addStretch();
+        list->addLayout(row);
+    }
+    const QStringList starting = startingCards();
+    if (!starting.isEmpty())
+        list->addWidget(softLabel(tr("Starting cards of your own"), lists_));
+    for (const QString& path : starting) {
+        auto* row = new QHBoxLayout;
+        const QString name = QUrl::fromPercentEncoding(QFileInfo(path).completeBaseName().toLatin1());
+        auto* start = new QPushButton(name, lists_);
+        start->setObjectName(QStringLiteral("link"));
+        connect(start, &QPushButton::clicked, this, [this, path] { emit sampleWanted(path); });
+        QPushButton* forget =
+            iconButton(QStringLiteral("remove"), tr("Forget the starting card %1").arg(name), lists_);
+        connect(forget, &QPushButton::clicked, this, [this, path] {
+            forgetStartingCard(path);
+            QTimer::singleShot(0, this, &StartPage::refresh); // the button goes with its row
+        });
+        row->addWidget(start);
+        row->addWidget(forget);
         row->addStretch();
         list->addLayout(row);
     }

@@ -5,10 +5,14 @@
 #include "type/catalogue.hpp"
 #include <QScrollArea>
 
+class QComboBox;
+class QLabel;
 class QToolButton;
 class QVBoxLayout;
 
 namespace bollard::app {
+
+class NumberField;
 
 class StartPage : public QScrollArea {
     Q_OBJECT
@@ -35,6 +39,12 @@ class StartPage : public QScrollArea {
     void build(); ///< when first shown: starting with a card needs none of it
     void drawSamples();
     void refresh();
+    QWidget* makeBeginning(QWidget* page);
+    void tellBeginning(bool told);
+    void takeBeginning();
+    QLabel* begins_ = nullptr;
+    QComboBox *process_ = nullptr, *unit_ = nullptr;
+    NumberField *bedWidth_ = nullptr, *bedDepth_ = nullptr;
     QVBoxLayout* layout_ = nullptr;
     QWidget* lists_ = nullptr;
     std::shared_ptr<const type::Catalogue> catalogue_;
