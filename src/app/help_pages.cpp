@@ -120,6 +120,10 @@ QWidget* HelpPages::keysPage() {
           {tr("M held"), tr("measure")},
           {tr("Home, +, −"), tr("fit the view, nearer, farther")},
           {tr("Delete"), tr("delete what is chosen")}});
+    area(tr("On the body"),
+         {{tr("Arrows, or a drag"), tr("turn it; with Shift a drag shifts it")},
+          {tr("Page up, Page down"), tr("higher or deeper letters, less so; with Shift by 0.01")},
+          {tr("A drag at the handle"), tr("the same; with Alt by 0.01")}});
     area(tr("Among the typefaces"), {{tr("Up, Down"), tr("try a face on the board")},
                                      {tr("Return"), tr("take it")},
                                      {tr("Esc"), tr("go back to the face before")},

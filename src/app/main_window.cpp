@@ -171,7 +171,7 @@ void MainWindow::buildBody() {
     auto* board = new QHBoxLayout;
     board->setSpacing(1);
     flatView_ = new FlatView(editor_, maker_, work_);
-    bodyView_ = new BodyView(maker_, work_);
+    bodyView_ = new BodyView(editor_, maker_, work_);
     board->addWidget(flatView_, 1);
     board->addWidget(bodyView_, 1);
     middle->addLayout(board, 1);

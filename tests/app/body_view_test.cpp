@@ -77,6 +77,55 @@ class BodyViewTest : public QObject {
         QVERIFY(std::fabs(canvas().view().section->at - 100) < 0.2);
     }
 
+    void heightsAreDraggedAndSteppedOnTheBody() {
+        for (const char* sample : {"berth-14", "oak-name", "fender-pin", "mooring-tag"}) {
+            f_->openSample(sample);
+            f_->window->showView(MainWindow::body);
+            settle(*f_->window);
+            BodyCanvas& canvas = view().canvas();
+            const working::Working before = f_->inscription().working;
+            const bool stands = working::rowOf(before.kind).has(working::Uses::height);
+            const auto reach = [&] {
+                const working::Working& now = f_->inscription().working;
+                return stands ? now.height : now.depth;
+            };
+            const double start = stands ? before.height : before.depth;
+            f_->window->editor().history().clear();
+            canvas.stand(0, 60); // from the side, so that heights are seen
+            settle(*f_->window);
+            const auto grip = canvas.heightGrip();
+            QVERIFY2(grip && QRectF(canvas.rect()).contains(*grip), sample);
+            // Where more of it lies on the screen.
+            QTest::keyClick(&canvas, Qt::Key_PageUp);
+            const QLineF more(*grip, *canvas.heightGrip());
+            f_->window->editor().history().undo();
+            f_->window->editor().history().clear();
+            QVERIFY2(more.length() > 0.1, sample);
+            // A drag changes it, and is one step back.
+            const QPoint from = grip->toPoint();
+            QTest::mousePress(&canvas, Qt::LeftButton, {}, from);
+            for (int i = 1; i <= 6; ++i) {
+                const QPoint at =
+                    (*grip + 4 * i * QPointF(more.unitVector().dx(), more.unitVector().dy())).toPoint();
+                QMouseEvent move(QEvent::MouseMove, at, canvas.mapToGlobal(at), Qt::NoButton, Qt::LeftButton,
+                                 Qt::NoModifier);
+                QApplication::sendEvent(&canvas, &move);
+            }
+            QTest::mouseRelease(&canvas, Qt::LeftButton, {}, from);
+            const double dragged = reach();
+            QVERIFY2(dragged > start,
+                     qPrintable(QString("%1: %2 and %3").arg(sample).arg(start).arg(dragged)));
+            QVERIFY(std::fabs(dragged * 10 - std::round(dragged * 10)) < 1e-9);
+            QCOMPARE(f_->window->editor().history().count(), 1);
+            f_->window->editor().history().undo();
+            QCOMPARE(reach(), start);
+            QTest::keyClick(&canvas, Qt::Key_PageUp);
+            QVERIFY(std::fabs(reach() - start - 0.1) < 1e-9);
+            QTest::keyClick(&canvas, Qt::Key_PageDown, Qt::ShiftModifier);
+            QVERIFY(std::fabs(reach() - start - 0.09) < 1e-9);
+        }
+    }
+
     void seeThroughShowsLettersThroughTheBlank() {
         named("Look at the back")->click();
         const QImage plain = picture();

@@ -15,13 +15,17 @@
 
 namespace bollard::app {
 
-BodyCanvas::BodyCanvas(Maker& maker, QWidget* parent) : QWidget(parent), maker_(maker) {
+BodyCanvas::BodyCanvas(CardEditor& editor, Maker& maker, QWidget* parent)
+    : QWidget(parent), editor_(editor), maker_(maker) {
+    connect(&editor_, &CardEditor::changed, this, [this] { update(); });
+    connect(&editor_, &CardEditor::selectionChanged, this, [this] { update(); });
     setFocusPolicy(Qt::StrongFocus);
     setMouseTracking(true);
     setAttribute(Qt::WA_OpaquePaintEvent);
     setAccessibleName(tr("Body view"));
-    setAccessibleDescription(
-        tr("Arrow keys turn the body, with Shift they shift it; plus and minus zoom; Home fits."));
+    setAccessibleDescription(tr("Arrow keys turn the body; plus and minus zoom; Home fits; Page up and Page "
+                                "down change how high or deep "
+                                "the selected words are, with Shift in hundredths."));
     setMinimumSize(200, 120);
     pool_.setMaxThreadCount(1);
     constexpr int moment = 160; // ms of rest before the sharp frame
@@ -147,6 +151,7 @@ void BodyCanvas::paintEvent(QPaintEvent*) {
         painter.setPen(QPen(litStops_ ? t.stop : t.watch, 2.4));
         painter.drawEllipse(QPointF(at.x, at.y), radius, radius);
     }
+    paintHandle(painter);
     if (hasFocus()) {
         painter.setRenderHint(QPainter::Antialiasing, false);
         painter.setPen(t.tide);
@@ -172,13 +177,87 @@ void BodyCanvas::changeEvent(QEvent* event) {
     QWidget::changeEvent(event);
 }
 
+std::optional<HeightHandle> BodyCanvas::handle() const {
+    const card::Inscription* inscription = editor_.inscription();
+    return inscription ? heightHandleOf(maker_.shown().made, editor_.selected(), *inscription) : std::nullopt;
+}
+
+QPointF BodyCanvas::pixelOf(const space::Vertex& at) const {
+    const picture::Point3 there = picture::inPicture(view_.camera, width(), height(), {at.x, at.y, at.z});
+    return {there.x, there.y};
+}
+
+std::optional<QPointF> BodyCanvas::heightGrip() const {
+    const auto now = handle();
+    return now ? std::optional(pixelOf(now->tip())) : std::nullopt;
+}
+
+void BodyCanvas::paintHandle(QPainter& painter) const {
+    const auto now = handle();
+    if (!now || !scene_)
+        return;
+    const drawing::Tokens& t = drawing::tokens();
+    const QPointF foot = pixelOf(now->foot), tip = pixelOf(now->tip());
+    painter.setPen(QPen(t.paper, 4));
+    painter.drawLine(foot, tip);
+    painter.setPen(QPen(t.tide, 2));
+    painter.drawLine(foot, tip);
+    painter.setBrush(dragged_ ? t.tide : t.paper);
+    painter.drawRect(QRectF(tip - QPointF(4, 4), QSizeF(8, 8)));
+    painter.setBrush(Qt::NoBrush);
+    const QString text = wording::lengthText(std::fabs(now->reach), editor_.card().unit);
+    const QRectF label(tip + QPointF(10, -9),
+                       QSizeF(QFontMetricsF(painter.font()).horizontalAdvance(text) + 8, 18));
+    painter.fillRect(label, t.paper);
+    painter.setPen(t.ink);
+    painter.drawText(label, Qt::AlignCenter, text);
+}
+
+void BodyCanvas::setReachTo(double reach_mm) {
+    editor_.editInscription(tr("Change how high it is"), QStringLiteral("reach"),
+                            [&](card::Inscription& inscription) { setReach(inscription.working, reach_mm); });
+}
+
+void BodyCanvas::stepReach(double by_mm) {
+    if (const auto now = handle())
+        setReachTo(now->reach < 0 ? now->reach - by_mm : now->reach + by_mm); // up is more, of depths too
+}
+
 void BodyCanvas::mousePressEvent(QMouseEvent* event) {
     last_ = event->position();
+    constexpr double near = 9; // pixels
+    const auto grip = heightGrip();
+    if (event->button() == Qt::LeftButton && grip && QLineF(*grip, last_).length() <= near) {
+        dragged_ = handle();
+        draggedFrom_ = last_;
+        editor_.beginGesture();
+        update();
+    }
+}
+
+void BodyCanvas::mouseReleaseEvent(QMouseEvent*) {
+    if (!dragged_)
+        return;
+    dragged_.reset();
+    editor_.endGesture();
+    update();
 }
 
 void BodyCanvas::mouseMoveEvent(QMouseEvent* event) {
     const QPointF by = event->position() - last_;
     last_ = event->position();
+    if (dragged_) {
+        // Along the line as it is seen; seen from its end, upwards on the screen.
+        const QPointF perMm = pixelOf(dragged_->foot + dragged_->along) - pixelOf(dragged_->foot);
+        const double length = QPointF::dotProduct(perMm, perMm);
+        const QPointF moved = last_ - draggedFrom_;
+        constexpr double tooShort = 1;
+        const double up = length > tooShort ? QPointF::dotProduct(moved, perMm) / length
+                                            : -moved.y() * view_.camera.mmPerPixel;
+        const double step = event->modifiers() & Qt::AltModifier ? 0.01 : 0.1;
+        const double reach = std::round((dragged_->reach + up) / step) * step;
+        return setReachTo(dragged_->reach < 0 ? std::min(reach, -step) : std::max(reach, step));
+    }
     if (event->buttons() == Qt::LeftButton && !(event->modifiers() & Qt::ShiftModifier))
         return orbit(by.x() * 0.4, -by.y() * 0.4);
     if (event->buttons() != Qt::NoButton) {
@@ -249,16 +328,20 @@ void BodyCanvas::keyPressEvent(QKeyEvent* event) {
         return zoom(0.8, rect().center());
     case Qt::Key_Home:
         return fit();
+    case Qt::Key_PageUp:
+        return stepReach(event->modifiers() & Qt::ShiftModifier ? 0.01 : 0.1);
+    case Qt::Key_PageDown:
+        return stepReach(event->modifiers() & Qt::ShiftModifier ? -0.01 : -0.1);
     default:
         QWidget::keyPressEvent(event);
     }
 }
 
-BodyView::BodyView(Maker& maker, QWidget* parent) : QWidget(parent), maker_(maker) {
+BodyView::BodyView(CardEditor& editor, Maker& maker, QWidget* parent) : QWidget(parent), maker_(maker) {
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(0);
-    canvas_ = new BodyCanvas(maker, this);
+    canvas_ = new BodyCanvas(editor, maker, this);
     layout->addWidget(canvas_, 1);
     auto* stands = new QWidget(canvas_);
     auto* standRow = new QVBoxLayout(stands);

@@ -1,5 +1,7 @@
 // The Body view: the solid, turned, cut and looked through.
 #pragma once
+#include "app/board/height_handle.hpp"
+#include "app/session/card_editor.hpp"
 #include "app/session/maker.hpp"
 #include "picture/frame.hpp"
 #include <QImage>
@@ -19,7 +21,7 @@ class Choice;
 class BodyCanvas : public QWidget {
     Q_OBJECT
   public:
-    explicit BodyCanvas(Maker& maker, QWidget* parent = nullptr);
+    BodyCanvas(CardEditor& editor, Maker& maker, QWidget* parent = nullptr);
     ~BodyCanvas() override;
 
     const picture::View& view() const { return view_; }
@@ -29,6 +31,9 @@ class BodyCanvas : public QWidget {
     void setSeeThrough(bool seeThrough);
     void light(const std::vector<check::FindingPlace>& places, bool stops);
     const picture::Frame& frame() const { return frame_; }
+    /// Where the height of the selected inscription can be taken hold of, pixels; nothing where there is
+    /// none.
+    std::optional<QPointF> heightGrip() const;
     bool sharp() const { return sharp_; } ///< the frame shown is the final one of this view
     /// The section's position for a share of the body's extent along the axis.
     double alongExtent(int axis, double share) const;
@@ -43,6 +48,7 @@ class BodyCanvas : public QWidget {
     void resizeEvent(QResizeEvent* event) override;
     void mousePressEvent(QMouseEvent* event) override;
     void mouseMoveEvent(QMouseEvent* event) override;
+    void mouseReleaseEvent(QMouseEvent* event) override;
     void wheelEvent(QWheelEvent* event) override;
     void keyPressEvent(QKeyEvent* event) override;
     void changeEvent(QEvent* event) override;
@@ -55,8 +61,17 @@ class BodyCanvas : public QWidget {
     void draw(picture::Quality quality);
     void orbit(double turn, double tilt);
     void zoom(double factor, QPointF around);
+    /// Of the selected inscription: where it is taken hold of.
+    std::optional<HeightHandle> handle() const;
+    QPointF pixelOf(const space::Vertex& at) const;
+    void paintHandle(QPainter& painter) const;
+    void setReachTo(double reach_mm);
+    void stepReach(double by_mm);
 
+    CardEditor& editor_;
     Maker& maker_;
+    std::optional<HeightHandle> dragged_; ///< as it was when it was taken hold of
+    QPointF draggedFrom_;
     std::shared_ptr<const picture::Scene> scene_;
     picture::View view_;
     bool fitted_ = true;
@@ -75,7 +90,7 @@ class BodyCanvas : public QWidget {
 class BodyView : public QWidget {
     Q_OBJECT
   public:
-    explicit BodyView(Maker& maker, QWidget* parent = nullptr);
+    BodyView(CardEditor& editor, Maker& maker, QWidget* parent = nullptr);
 
     BodyCanvas& canvas() { return *canvas_; }
     /// Cuts along x, y or z (0 to 2) at a share of the body's extent; -1 shows it whole.

@@ -15,7 +15,7 @@ namespace {
 const auto processKey = QStringLiteral("beginning/process"), unitKey = QStringLiteral("beginning/unit"),
            widthKey = QStringLiteral("beginning/bedWidth"), depthKey = QStringLiteral("beginning/bedDepth");
 
-QDir folder() {
+QDir startingFolder() {
     return QDir(QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) +
                 QStringLiteral("/starting"));
 }
@@ -69,16 +69,17 @@ card::Card cardThatBegins(const Beginning& beginning, const std::string& words) 
 
 QStringList startingCards() {
     QStringList paths;
-    for (const QString& file : folder().entryList({QStringLiteral("*.bollard")}, QDir::Files, QDir::Name))
-        paths << folder().filePath(file);
+    for (const QString& file :
+         startingFolder().entryList({QStringLiteral("*.bollard")}, QDir::Files, QDir::Name))
+        paths << startingFolder().filePath(file);
     return paths;
 }
 
 QString keepStartingCard(const card::Card& card, const QString& name) {
-    QDir().mkpath(folder().path());
+    QDir().mkpath(startingFolder().path());
     const QString file = QString::fromLatin1(QUrl::toPercentEncoding(name, " ")) + QStringLiteral(".bollard");
-    const auto written =
-        files::writeWhole(folder().filePath(file).toStdString(), card::jsonOf(card), files::IfThere::replace);
+    const auto written = files::writeWhole(startingFolder().filePath(file).toStdString(), card::jsonOf(card),
+                                           files::IfThere::replace);
     return written ? QString() : wording::sentenceOf(written.problem());
 }
 

@@ -1,0 +1,59 @@
+#include "app/board/height_handle.hpp"
+#include "card/ranges.hpp"
+#include <algorithm>
+
+namespace bollard::app {
+
+using working::Uses;
+
+std::optional<HeightHandle> heightHandleOf(const card::Made& made, int number, const card::Inscription& now) {
+    const working::KindRow& row = working::rowOf(now.working.kind);
+    const bool stands = row.has(Uses::height);
+    if (!made.solid || !made.solid->panels || !made.lettering || (!stands && !row.has(Uses::depth)))
+        return std::nullopt;
+    const auto& all = made.lettering->inscriptions;
+    const auto letters = std::ranges::find(all, number, &working::PlacedLetters::inscription);
+    if (letters == all.end())
+        return std::nullopt;
+    plane::Box box;
+    for (const plane::Region& letter : letters->onSide)
+        box.include(plane::boxOf(letter));
+    if (box.empty())
+        return std::nullopt;
+    plane::Point at{box.high.x, box.low.y + (box.high.y - box.low.y) / 2};
+    HeightHandle handle;
+    handle.reach = stands ? now.working.height : -now.working.depth;
+    for (const blank::Panel& panel : *made.solid->panels) {
+        const bool behind = panel.wall() && letters->side == panel.back;
+        if (letters->side != panel.front && !behind)
+            continue;
+        if (behind) {
+            const plane::Box whole = plane::boxOf(panel.outline);
+            at.x = whole.low.x + whole.high.x - at.x;
+        }
+        const double x = plane::toMillimetres(at.x), y = plane::toMillimetres(at.y);
+        if (panel.frontRay && !behind) {
+            const blank::Ray ray = panel.frontRay({panel.cuts.within(at.x), at.y});
+            handle.foot = ray.foot;
+            handle.along = ray.along;
+        } else if (behind) {
+            const double thickness =
+                panel.backRise == 0 ? panel.thickness : panel.backFrom - panel.backRise * x;
+            handle.foot = {x, y, -thickness};
+            handle.along = {0, 0, -1};
+        } else {
+            handle.foot = {x, y, 0};
+            handle.along = {0, 0, 1};
+        }
+        return handle;
+    }
+    return std::nullopt;
+}
+
+void setReach(working::Working& working, double reach_mm) {
+    const bool stands = working::rowOf(working.kind).has(Uses::height);
+    (stands ? working.height : working.depth) =
+        std::clamp(stands ? reach_mm : -reach_mm, card::ranges::height.least, card::ranges::height.most);
+}
+
+} // namespace bollard::app
