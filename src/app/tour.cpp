@@ -128,16 +128,18 @@ int takePictures(MainWindow& window, const QString& folder) {
     window.editor().edit({}, {}, [](card::Card& card) { card.process.kind = process::Laser{}; });
     window.routeCard().open(RouteCard::process);
     picture("process");
+    window.openSample(sample("store-tag"));
+    window.routeCard().open(RouteCard::blank);
+    picture("tag");
+    window.routeCard().open(RouteCard::output);
+    window.showView(MainWindow::body);
+    picture("output");
     window.setLook(drawing::Look::dark);
-    window.openSample(sample("valve-serial"));
-    openTypefaces(window);
-    picture("single-line-dark");
-    window.drawer().shut();
+    window.showHelp();
+    picture("help-dark");
+    window.showHelp();
+    window.showView(MainWindow::flat);
     window.setLook(drawing::Look::light);
-    window.openSample(sample("tidewater"));
-    window.resize(1600, 900);
-    window.showView(MainWindow::both);
-    picture("both");
     return saved;
 }
 
