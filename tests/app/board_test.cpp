@@ -181,13 +181,13 @@ class BoardTest : public QObject {
     }
 
     void cornersSizeAndTheStemTurns() {
-        const QList<QPointF> grips = flat().grips();
-        QCOMPARE(grips.size(), 5);
-        const QPointF centre = (grips[0] + grips[2]) / 2;
-        drag(grips[2].toPoint(), (centre + (grips[2] - centre) * 0.5).toPoint());
+        const QList<QPointF> handles = flat().handles();
+        QCOMPARE(handles.size(), 5);
+        const QPointF centre = (handles[0] + handles[2]) / 2;
+        drag(handles[2].toPoint(), (centre + (handles[2] - centre) * 0.5).toPoint());
         QVERIFY(std::fabs(f_->inscription().style.size - 7) < 0.35);
-        const QPointF stem = flat().grips()[4];
-        const QPointF middle = (flat().grips()[0] + flat().grips()[2]) / 2;
+        const QPointF stem = flat().handles()[4];
+        const QPointF middle = (flat().handles()[0] + flat().handles()[2]) / 2;
         drag(stem.toPoint(), (middle + QPointF(-QLineF(middle, stem).length(), 0)).toPoint(), Qt::NoModifier);
         QCOMPARE(f_->inscription().placing.turn, 90.0);
     }

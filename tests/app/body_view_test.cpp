@@ -93,20 +93,20 @@ class BodyViewTest : public QObject {
             f_->window->editor().history().clear();
             canvas.stand(0, 60); // from the side, so that heights are seen
             settle(*f_->window);
-            const auto grip = canvas.heightGrip();
-            QVERIFY2(grip && QRectF(canvas.rect()).contains(*grip), sample);
+            const auto handle = canvas.heightTip();
+            QVERIFY2(handle && QRectF(canvas.rect()).contains(*handle), sample);
             // Where more of it lies on the screen.
             QTest::keyClick(&canvas, Qt::Key_PageUp);
-            const QLineF more(*grip, *canvas.heightGrip());
+            const QLineF more(*handle, *canvas.heightTip());
             f_->window->editor().history().undo();
             f_->window->editor().history().clear();
             QVERIFY2(more.length() > 0.1, sample);
             // A drag changes it, and is one step back.
-            const QPoint from = grip->toPoint();
+            const QPoint from = handle->toPoint();
             QTest::mousePress(&canvas, Qt::LeftButton, {}, from);
             for (int i = 1; i <= 6; ++i) {
                 const QPoint at =
-                    (*grip + 4 * i * QPointF(more.unitVector().dx(), more.unitVector().dy())).toPoint();
+                    (*handle + 4 * i * QPointF(more.unitVector().dx(), more.unitVector().dy())).toPoint();
                 QMouseEvent move(QEvent::MouseMove, at, canvas.mapToGlobal(at), Qt::NoButton, Qt::LeftButton,
                                  Qt::NoModifier);
                 QApplication::sendEvent(&canvas, &move);

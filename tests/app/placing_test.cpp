@@ -29,10 +29,10 @@ class PlacingTest : public QObject {
         QTest::mouseRelease(&flat(), Qt::LeftButton, {}, to);
         settle(*f_->window);
     }
-    plane::Vector gripAt(LineGrip::Kind kind, int point = 0) {
-        for (const LineGrip& grip : flat().bendGrips())
-            if (grip.kind == kind && grip.point == point)
-                return grip.at;
+    plane::Vector handleAt(LineHandle::Kind kind, int point = 0) {
+        for (const LineHandle& handle : flat().bendHandles())
+            if (handle.kind == kind && handle.point == point)
+                return handle.at;
         return {};
     }
     QComboBox* combo(const char* name) {
@@ -52,7 +52,7 @@ class PlacingTest : public QObject {
 
     void theBeadSlidesWordsRoundTheirCircle() {
         open("mooring-ring", RouteCard::placing);
-        const plane::Vector bead = gripAt(LineGrip::Kind::bead);
+        const plane::Vector bead = handleAt(LineHandle::Kind::bead);
         const double angle = 30 * M_PI / 180;
         const plane::Vector from = bead - plane::Vector{65, 65};
         const plane::Vector to{std::cos(angle) * from.x + std::sin(angle) * from.y,
@@ -65,15 +65,15 @@ class PlacingTest : public QObject {
 
     void theRadiusIsDragged() {
         open("mooring-ring", RouteCard::placing);
-        const plane::Vector grip = gripAt(LineGrip::Kind::radius);
-        drag(pixelOf(grip), pixelOf(grip + plane::Vector{-3, 3}));
+        const plane::Vector handle = handleAt(LineHandle::Kind::radius);
+        drag(pixelOf(handle), pixelOf(handle + plane::Vector{-3, 3}));
         QVERIFY(std::fabs(f_->inscription().baseline.radius - (42.5 - 3 * std::sqrt(2.0))) < 0.4);
     }
 
     void pointsOfACurveAreDraggedAndTyped() {
         open("transom", RouteCard::placing);
-        const plane::Vector grip = gripAt(LineGrip::Kind::point, 2);
-        drag(pixelOf(grip), pixelOf(grip + plane::Vector{-10, 12}));
+        const plane::Vector handle = handleAt(LineHandle::Kind::point, 2);
+        drag(pixelOf(handle), pixelOf(handle + plane::Vector{-10, 12}));
         const setting::CurvePoint& point = f_->inscription().baseline.points[2];
         QVERIFY(std::fabs(point.x - 180) < 1 && std::fabs(point.y + 2) < 1);
         QCOMPARE(editor().curvePoint(), 2);
@@ -87,7 +87,7 @@ class PlacingTest : public QObject {
         QCOMPARE(f_->inscription().baseline.points.size(), size_t{3});
     }
 
-    void anotherLineIsChosenAndTheArcIsBentByThreeGrips() {
+    void anotherLineIsChosenAndTheArcIsBentByThreeHandles() {
         open("berth-14", RouteCard::placing);
         QComboBox* line = combo("What line the words stand on");
         QVERIFY(line);
@@ -95,9 +95,9 @@ class PlacingTest : public QObject {
         emit line->activated(line->currentIndex());
         settle(*f_->window);
         QCOMPARE(f_->inscription().baseline.kind, setting::BaselineKind::arc);
-        QCOMPARE(flat().bendGrips().size(), size_t{3});
+        QCOMPARE(flat().bendHandles().size(), size_t{3});
         const double before = f_->inscription().baseline.radius;
-        const plane::Vector top = gripAt(LineGrip::Kind::middle);
+        const plane::Vector top = handleAt(LineHandle::Kind::middle);
         drag(pixelOf(top), pixelOf(top + plane::Vector{0, 4}));
         QVERIFY(f_->inscription().baseline.radius < before); // bent more
         // Words are still written in place: the caret stands on the curve.

@@ -50,12 +50,12 @@ class SidesInWindowTest : public QObject {
         editor().select(2);
         QCOMPARE(editor().side(), std::string("end"));
         QCOMPARE(sides().chosen(), 2);
-        QCOMPARE(flat().grips().size(), qsizetype(5));
+        QCOMPARE(flat().handles().size(), qsizetype(5));
         editor().select(0);
         QCOMPARE(editor().side(), std::string("outside"));
         sides().button(1)->click();
         QCOMPARE(editor().side(), std::string("start"));
-        QVERIFY(flat().grips().isEmpty()); // what is selected lies elsewhere
+        QVERIFY(flat().handles().isEmpty()); // what is selected lies elsewhere
     }
 
     void aClickFindsOnlyWhatIsShown() {

@@ -187,7 +187,7 @@ QPointF BodyCanvas::pixelOf(const space::Vertex& at) const {
     return {there.x, there.y};
 }
 
-std::optional<QPointF> BodyCanvas::heightGrip() const {
+std::optional<QPointF> BodyCanvas::heightTip() const {
     const auto now = handle();
     return now ? std::optional(pixelOf(now->tip())) : std::nullopt;
 }
@@ -226,8 +226,8 @@ void BodyCanvas::stepReach(double by_mm) {
 void BodyCanvas::mousePressEvent(QMouseEvent* event) {
     last_ = event->position();
     constexpr double near = 9; // pixels
-    const auto grip = heightGrip();
-    if (event->button() == Qt::LeftButton && grip && QLineF(*grip, last_).length() <= near) {
+    const auto tip = heightTip();
+    if (event->button() == Qt::LeftButton && tip && QLineF(*tip, last_).length() <= near) {
         dragged_ = handle();
         draggedFrom_ = last_;
         editor_.beginGesture();

@@ -33,7 +33,7 @@ class BodyCanvas : public QWidget {
     const picture::Frame& frame() const { return frame_; }
     /// Where the height of the selected inscription can be taken hold of, pixels; nothing where there is
     /// none.
-    std::optional<QPointF> heightGrip() const;
+    std::optional<QPointF> heightTip() const;
     bool sharp() const { return sharp_; } ///< the frame shown is the final one of this view
     /// The section's position for a share of the body's extent along the axis.
     double alongExtent(int axis, double share) const;

@@ -1,4 +1,4 @@
-// What is drawn over the letters of the Flat view: selection, grips, waves and measures.
+// What is drawn over the letters of the Flat view: selection, handles, waves and measures.
 #include "app/board/flat_view.hpp"
 #include "drawing/paths.hpp"
 #include "wording/wording.hpp"
@@ -7,7 +7,7 @@
 namespace bollard::app {
 
 void FlatView::paintSelection(QPainter& painter) const {
-    const QList<QPointF> places = grips();
+    const QList<QPointF> places = handles();
     if (places.isEmpty())
         return;
     const drawing::Tokens& t = drawing::tokens();
@@ -23,11 +23,11 @@ void FlatView::paintSelection(QPainter& painter) const {
     painter.setBrush(t.paper);
     painter.setPen(QPen(t.tide, 1.5));
     for (int i = 0; i < 4; ++i) {
-        QRectF grip(0, 0, gripSize, gripSize);
-        grip.moveCenter(places[i]);
-        painter.drawRect(grip);
+        QRectF handle(0, 0, handleSize, handleSize);
+        handle.moveCenter(places[i]);
+        painter.drawRect(handle);
     }
-    painter.drawEllipse(places[4], gripSize / 2 + 0.5, gripSize / 2 + 0.5);
+    painter.drawEllipse(places[4], handleSize / 2 + 0.5, handleSize / 2 + 0.5);
 }
 
 void FlatView::paintLine(QPainter& painter) const {
@@ -40,19 +40,19 @@ void FlatView::paintLine(QPainter& painter) const {
     painter.setPen(QPen(t.tide, 1, Qt::DotLine));
     painter.drawPath(scale_.transform().map(linePath(*inscription, *letters)));
     painter.setPen(QPen(t.tide, 1.5));
-    for (const LineGrip& grip : bendGrips()) {
-        const QPointF at = scale_.toPixels({grip.at.x, grip.at.y});
-        const bool chosen = grip.kind == LineGrip::Kind::point && grip.point == editor_.curvePoint();
+    for (const LineHandle& handle : bendHandles()) {
+        const QPointF at = scale_.toPixels({handle.at.x, handle.at.y});
+        const bool chosen = handle.kind == LineHandle::Kind::point && handle.point == editor_.curvePoint();
         painter.setBrush(chosen ? t.tide : t.paper);
         QPolygonF lozenge;
-        switch (grip.kind) {
-        case LineGrip::Kind::bead:
+        switch (handle.kind) {
+        case LineHandle::Kind::bead:
             painter.setBrush(t.tide);
-            painter.drawEllipse(at, gripSize / 2 + 1, gripSize / 2 + 1);
+            painter.drawEllipse(at, handleSize / 2 + 1, handleSize / 2 + 1);
             break;
-        case LineGrip::Kind::before:
-        case LineGrip::Kind::after:
-            painter.drawEllipse(at, gripSize / 2 - 1, gripSize / 2 - 1);
+        case LineHandle::Kind::before:
+        case LineHandle::Kind::after:
+            painter.drawEllipse(at, handleSize / 2 - 1, handleSize / 2 - 1);
             break;
         default:
             for (const QPointF corner : {QPointF(0, -6), QPointF(6, 0), QPointF(0, 6), QPointF(-6, 0)})

@@ -10,7 +10,7 @@
 namespace bollard::app {
 namespace {
 
-constexpr double gripReach = 10, stem = 26, snapReach = 6; // pixels
+constexpr double handleReach = 10, stem = 26, snapReach = 6; // pixels
 
 } // namespace
 
@@ -152,20 +152,20 @@ void FlatView::light(const std::vector<check::FindingPlace>& places, bool stops)
     update();
 }
 
-QList<QPointF> FlatView::grips() const {
-    QList<QPointF> grips;
+QList<QPointF> FlatView::handles() const {
+    QList<QPointF> handles;
     if (!maker_.shown().flat)
-        return grips;
+        return handles;
     const QPolygonF frame = frameOf(editor_.selected());
     if (frame.size() < 4)
-        return grips;
+        return handles;
     for (const QPointF& corner : frame)
-        grips << scale_.toPixels(corner);
-    const QPointF top = (grips[2] + grips[3]) / 2, foot = (grips[0] + grips[1]) / 2;
+        handles << scale_.toPixels(corner);
+    const QPointF top = (handles[2] + handles[3]) / 2, foot = (handles[0] + handles[1]) / 2;
     const QLineF up(foot, top);
     const QPointF along = up.length() > 0 ? (top - foot) / up.length() : QPointF(0, -1);
-    grips << top + along * stem;
-    return grips;
+    handles << top + along * stem;
+    return handles;
 }
 
 void FlatView::paintEvent(QPaintEvent*) {
@@ -225,7 +225,7 @@ void FlatView::beginDrag(Drag drag, QPointF at) {
         if (const working::PlacedLetters* letters = shownLetters())
             lettersAtStart_ = *letters;
         frameAtStart_ = frameOf(editor_.selected());
-        gripCentre_ = scale_.toPixels({inscription->placing.x, inscription->placing.y});
+        handleCentre_ = scale_.toPixels({inscription->placing.x, inscription->placing.y});
     }
 }
 
@@ -235,12 +235,12 @@ const working::PlacedLetters* FlatView::shownLetters() const {
                                                                     : nullptr;
 }
 
-std::vector<LineGrip> FlatView::bendGrips() const {
+std::vector<LineHandle> FlatView::bendHandles() const {
     const working::PlacedLetters* letters = shownLetters();
     const card::Inscription* inscription = editor_.inscription();
     if (!letters || !inscription || inscription->isOrnament() || writing())
         return {};
-    return lineGrips(*inscription, *letters);
+    return lineHandles(*inscription, *letters);
 }
 
 void FlatView::mousePressEvent(QMouseEvent* event) {
@@ -249,7 +249,7 @@ void FlatView::mousePressEvent(QMouseEvent* event) {
         return beginDrag(Drag::pan, at);
     if (event->button() != Qt::LeftButton || !maker_.shown().flat)
         return;
-    const QList<QPointF> places = grips();
+    const QList<QPointF> places = handles();
     const int hit = maker_.shown().flat->inscriptionAt(scale_.toMm(at), editor_.side());
     if (writing() && hit == editor_.selected())
         return placeCaret(at);
@@ -264,14 +264,15 @@ void FlatView::mousePressEvent(QMouseEvent* event) {
         return chooseLetter(at, event->modifiers() & Qt::ShiftModifier);
     if (event->modifiers() & Qt::ShiftModifier && hit >= 0)
         return editor_.toggle(hit);
-    const auto bends = bendGrips();
-    for (auto grip = bends.rbegin(); grip != bends.rend(); ++grip)
-        if (QLineF(scale_.toPixels({grip->at.x, grip->at.y}), at).length() <= gripReach) {
-            grip_ = *grip;
-            const bool ofPoint = grip->kind == LineGrip::Kind::point ||
-                                 grip->kind == LineGrip::Kind::before || grip->kind == LineGrip::Kind::after;
+    const auto bends = bendHandles();
+    for (auto handle = bends.rbegin(); handle != bends.rend(); ++handle)
+        if (QLineF(scale_.toPixels({handle->at.x, handle->at.y}), at).length() <= handleReach) {
+            handle_ = *handle;
+            const bool ofPoint = handle->kind == LineHandle::Kind::point ||
+                                 handle->kind == LineHandle::Kind::before ||
+                                 handle->kind == LineHandle::Kind::after;
             if (ofPoint)
-                editor_.chooseCurvePoint(grip->point);
+                editor_.chooseCurvePoint(handle->point);
             return beginDrag(Drag::line, at);
         }
     if (!editor_.letters().empty()) {
@@ -281,7 +282,7 @@ void FlatView::mousePressEvent(QMouseEvent* event) {
         editor_.chooseLetters({});
     }
     for (int i = 0; i < int(places.size()); ++i)
-        if (QLineF(places[i], at).length() <= gripReach)
+        if (QLineF(places[i], at).length() <= handleReach)
             return beginDrag(i == 4 ? Drag::turn : Drag::size, at);
     if (hit < 0)
         return beginDrag(Drag::pan, at);
@@ -295,13 +296,13 @@ void FlatView::mouseMoveEvent(QMouseEvent* event) {
         return measureAt(event->position());
     if (drag_ != Drag::none)
         return dragTo(event->position(), event->modifiers() & Qt::AltModifier);
-    const QList<QPointF> places = grips();
+    const QList<QPointF> places = handles();
     Qt::CursorShape shape = Qt::ArrowCursor;
     if (maker_.shown().flat &&
         maker_.shown().flat->inscriptionAt(scale_.toMm(event->position()), editor_.side()) >= 0)
         shape = writing() ? Qt::IBeamCursor : Qt::SizeAllCursor;
     for (int i = 0; i < int(places.size()); ++i)
-        if (!writing() && QLineF(places[i], event->position()).length() <= gripReach)
+        if (!writing() && QLineF(places[i], event->position()).length() <= handleReach)
             shape = i == 4 ? Qt::CrossCursor : i % 2 == 0 ? Qt::SizeBDiagCursor : Qt::SizeFDiagCursor;
     setCursor(shape);
 }
@@ -332,7 +333,7 @@ void FlatView::dragTo(QPointF at, bool free) {
             }
         });
     } else if (drag_ == Drag::line && lettersAtStart_) {
-        const card::Inscription changed = dragged(atStart_, *lettersAtStart_, grip_, {now.x(), now.y()});
+        const card::Inscription changed = dragged(atStart_, *lettersAtStart_, handle_, {now.x(), now.y()});
         editor_.editInscription(tr("Bend the line"), QStringLiteral("line"),
                                 [&](card::Inscription& inscription) {
                                     inscription.baseline = changed.baseline;
@@ -358,7 +359,7 @@ void FlatView::dragTo(QPointF at, bool free) {
         });
     } else if (drag_ == Drag::size && atStart_.isOrnament()) {
         const double factor =
-            QLineF(gripCentre_, at).length() / std::max(QLineF(gripCentre_, pressedAt_).length(), 1.0);
+            QLineF(handleCentre_, at).length() / std::max(QLineF(handleCentre_, pressedAt_).length(), 1.0);
         editor_.editInscription(
             tr("Size ornament"), QStringLiteral("size"), [&](card::Inscription& inscription) {
                 const auto sized = [&](double value, card::Range range) {
@@ -372,8 +373,8 @@ void FlatView::dragTo(QPointF at, bool free) {
                 ornament.scale = sized(atStart_.ornament.scale, card::ranges::scale);
             });
     } else if (drag_ == Drag::size) {
-        const double before = QLineF(gripCentre_, pressedAt_).length(),
-                     after = QLineF(gripCentre_, at).length();
+        const double before = QLineF(handleCentre_, pressedAt_).length(),
+                     after = QLineF(handleCentre_, at).length();
         const double size = atStart_.style.size * after / std::max(before, 1.0);
         editor_.editInscription(
             tr("Size words"), QStringLiteral("size"), [&](card::Inscription& inscription) {
@@ -381,7 +382,7 @@ void FlatView::dragTo(QPointF at, bool free) {
                     std::clamp(exact(size, 0.1), card::ranges::size.least, card::ranges::size.most);
             });
     } else if (drag_ == Drag::turn) {
-        const double by = QLineF(gripCentre_, at).angle() - QLineF(gripCentre_, pressedAt_).angle();
+        const double by = QLineF(handleCentre_, at).angle() - QLineF(handleCentre_, pressedAt_).angle();
         double turn = std::remainder(atStart_.placing.turn + by, 360);
         const double square = exact(turn, 45);
         turn = !free && std::fabs(turn - square) < 2 ? square : exact(turn, 0.5);

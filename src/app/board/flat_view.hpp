@@ -1,6 +1,6 @@
 // The Flat view: letters in their true place, moved, sized, turned and written by hand.
 #pragma once
-#include "app/board/line_grips.hpp"
+#include "app/board/line_handles.hpp"
 #include "app/session/card_editor.hpp"
 #include "app/session/maker.hpp"
 #include "type/spelling.hpp"
@@ -33,13 +33,13 @@ class FlatView : public QWidget {
     void startWriting();             ///< a caret at the end of the selected words
     int caret() const { return caret_.value_or(-1); }
 
-    /// Grips of the line that the selected words run along; their places in mm on the side.
-    std::vector<LineGrip> bendGrips() const;
+    /// Handles of the line that the selected words run along; their places in mm on the side.
+    std::vector<LineHandle> bendHandles() const;
     /// What the pointer measures while M is held: the stroke under it, or the way it was dragged.
     QString measured() const { return measured_; }
 
-    /// Corners of the selected frame, then the turning grip, in pixels; empty when nothing is selected.
-    QList<QPointF> grips() const;
+    /// Corners of the selected frame, then the turning handle, in pixels; empty when nothing is selected.
+    QList<QPointF> handles() const;
 
   signals:
     void fieldsMet(); ///< the words cannot be written here, since the board shows them filled in
@@ -60,7 +60,7 @@ class FlatView : public QWidget {
     bool event(QEvent* event) override;
 
   private:
-    static constexpr double gripSize = 8; // pixels
+    static constexpr double handleSize = 8; // pixels
     enum class Drag { none, pan, move, size, turn, line, letters, measure };
     struct SnapLine {
         bool upright;
@@ -117,13 +117,13 @@ class FlatView : public QWidget {
     Ground ground_;
 
     Drag drag_ = Drag::none;
-    QPointF pressedAt_, gripCentre_;
+    QPointF pressedAt_, handleCentre_;
     QPointF originAtStart_;
     card::Inscription atStart_;
     std::vector<setting::Nudge> nudgesAtStart_; ///< by letter as made
     std::vector<card::Inscription> chosenAtStart_;
     QPolygonF frameAtStart_;
-    LineGrip grip_;
+    LineHandle handle_;
     std::optional<working::PlacedLetters> lettersAtStart_;
     bool measuring_ = false;              ///< M is held
     std::optional<QLineF> measureLine_;   ///< mm

@@ -177,7 +177,6 @@ QWidget* StartPage::makeBeginning(QWidget* page) {
     bedDepth_ = size(tr("Depth of the bed or the machine's travel"), now.bedDepth);
     line->addWidget(softLabel(tr("in"), row));
     unit_ = new QComboBox(row);
-    unit_->setObjectName(QStringLiteral("unit"));
     unit_->setAccessibleName(tr("Unit of new cards"));
     for (const quantity::Unit unit : unitsOffered) {
         const auto symbol = quantity::symbolOf(unit);

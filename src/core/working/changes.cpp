@@ -46,7 +46,7 @@ std::vector<Change> standing(const Worked& worked, double foot, Change::Reaches 
     std::vector<Change> changes;
     const double colourFrom = w.kind == Kind::raised ? std::min(w.colourFrom, w.height) : 0;
     Profile top = topOf(w.height, edge);
-    if (top.steps.front().height == 0) // leaning walls begin at the side itself
+    if (top.steps.front().height <= plane::toUnits(foot)) // leaning walls begin where the letters do
         top.steps.front().height = plane::toUnits(std::min(uprightLeft, w.height / 2));
     changes.push_back({worked.region, Change::Does::add, levelAt(foot), std::move(top), Substance::letters,
                        reaches, false});

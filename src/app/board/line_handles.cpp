@@ -1,10 +1,10 @@
-#include "app/board/line_grips.hpp"
+#include "app/board/line_handles.hpp"
 #include "card/lines.hpp"
 
 namespace bollard::app {
 
 using plane::Vector, setting::BaselineKind;
-using GripKind = LineGrip::Kind;
+using HandleKind = LineHandle::Kind;
 
 namespace {
 
@@ -26,20 +26,21 @@ Vector placeOf(const setting::Line& line, double x_mm) {
     return (1 / unit) * line.at(x_mm).at;
 }
 
-Vector part(const setting::CurvePoint& point, GripKind kind) {
+Vector part(const setting::CurvePoint& point, HandleKind kind) {
     const Vector at{point.x, point.y};
-    return kind == GripKind::before ? at + point.before : kind == GripKind::after ? at + point.after : at;
+    return kind == HandleKind::before ? at + point.before : kind == HandleKind::after ? at + point.after : at;
 }
 
 } // namespace
 
-std::vector<LineGrip> lineGrips(const card::Inscription& inscription, const working::PlacedLetters& letters) {
-    std::vector<LineGrip> grips;
+std::vector<LineHandle> lineHandles(const card::Inscription& inscription,
+                                    const working::PlacedLetters& letters) {
+    std::vector<LineHandle> handles;
     const setting::Line* line = firstLine(letters);
     if (!line)
-        return grips;
-    const auto add = [&](GripKind kind, Vector inFrame_mm, int point = 0) {
-        grips.push_back({kind, point, onSide(letters, inFrame_mm)});
+        return handles;
+    const auto add = [&](HandleKind kind, Vector inFrame_mm, int point = 0) {
+        handles.push_back({kind, point, onSide(letters, inFrame_mm)});
     };
     const setting::Baseline& baseline = inscription.baseline;
     const double middle = (line->from + line->to) / 2;
@@ -47,31 +48,31 @@ std::vector<LineGrip> lineGrips(const card::Inscription& inscription, const work
     case BaselineKind::straight:
         break;
     case BaselineKind::arc:
-        add(GripKind::first, placeOf(*line, line->from));
-        add(GripKind::middle, placeOf(*line, middle));
-        add(GripKind::last, placeOf(*line, line->to));
+        add(HandleKind::first, placeOf(*line, line->from));
+        add(HandleKind::middle, placeOf(*line, middle));
+        add(HandleKind::last, placeOf(*line, line->to));
         break;
     case BaselineKind::circle:
-        add(GripKind::radius,
+        add(HandleKind::radius,
             std::sqrt(0.5) * Vector{baseline.radius, baseline.atBottom ? baseline.radius : -baseline.radius});
-        add(GripKind::bead, placeOf(*line, middle));
+        add(HandleKind::bead, placeOf(*line, middle));
         break;
     case BaselineKind::curve:
         for (size_t i = 0; i < baseline.points.size(); ++i) {
             const setting::CurvePoint& point = baseline.points[i];
             if (point.before != Vector{})
-                add(GripKind::before, part(point, GripKind::before), int(i));
+                add(HandleKind::before, part(point, HandleKind::before), int(i));
             if (point.after != Vector{})
-                add(GripKind::after, part(point, GripKind::after), int(i));
-            add(GripKind::point, part(point, GripKind::point), int(i));
+                add(HandleKind::after, part(point, HandleKind::after), int(i));
+            add(HandleKind::point, part(point, HandleKind::point), int(i));
         }
-        add(GripKind::bead, placeOf(*line, middle));
+        add(HandleKind::bead, placeOf(*line, middle));
         break;
     case BaselineKind::edge:
-        add(GripKind::bead, placeOf(*line, middle));
+        add(HandleKind::bead, placeOf(*line, middle));
         break;
     }
-    return grips;
+    return handles;
 }
 
 QPainterPath linePath(const card::Inscription& inscription, const working::PlacedLetters& letters) {
@@ -92,24 +93,24 @@ QPainterPath linePath(const card::Inscription& inscription, const working::Place
     }
     if (inscription.baseline.kind == BaselineKind::curve)
         for (const setting::CurvePoint& curvePoint : inscription.baseline.points)
-            for (const GripKind kind : {GripKind::before, GripKind::after})
-                if (part(curvePoint, kind) != part(curvePoint, GripKind::point)) {
-                    path.moveTo(point(onSide(letters, part(curvePoint, GripKind::point))));
+            for (const HandleKind kind : {HandleKind::before, HandleKind::after})
+                if (part(curvePoint, kind) != part(curvePoint, HandleKind::point)) {
+                    path.moveTo(point(onSide(letters, part(curvePoint, HandleKind::point))));
                     path.lineTo(point(onSide(letters, part(curvePoint, kind))));
                 }
     return path;
 }
 
 card::Inscription dragged(const card::Inscription& atStart, const working::PlacedLetters& letters,
-                          const LineGrip& grip, Vector to) {
+                          const LineHandle& handle, Vector to) {
     card::Inscription result = atStart;
     const setting::Line* line = firstLine(letters);
     if (!line)
         return result;
     const Vector at = inFrame(letters, to);
     const double middle = (line->from + line->to) / 2;
-    switch (grip.kind) {
-    case GripKind::bead: {
+    switch (handle.kind) {
+    case HandleKind::bead: {
         const double length = line->curve->length() / unit;
         double by = (line->curve->nearest(unit * at) - line->curve->nearest(line->at(middle).at)) / unit;
         if (line->curve->closed())
@@ -117,25 +118,25 @@ card::Inscription dragged(const card::Inscription& atStart, const working::Place
         result.baseline.slide = std::round((atStart.baseline.slide + by) * 10) / 10;
         break;
     }
-    case GripKind::first:
-    case GripKind::middle:
-    case GripKind::last:
+    case HandleKind::first:
+    case HandleKind::middle:
+    case HandleKind::last:
         card::bendThrough(result, *letters.setting,
-                          grip.kind == GripKind::first ? at : placeOf(*line, line->from),
-                          grip.kind == GripKind::middle ? at : placeOf(*line, middle),
-                          grip.kind == GripKind::last ? at : placeOf(*line, line->to));
+                          handle.kind == HandleKind::first ? at : placeOf(*line, line->from),
+                          handle.kind == HandleKind::middle ? at : placeOf(*line, middle),
+                          handle.kind == HandleKind::last ? at : placeOf(*line, line->to));
         break;
-    case GripKind::radius:
+    case HandleKind::radius:
         result.baseline.radius =
             std::clamp(std::round(plane::length(at) * 10) / 10, 0.5, card::ranges::radius.most);
         break;
-    case GripKind::point:
-    case GripKind::before:
-    case GripKind::after:
-        card::movePoint(result.baseline, grip.point,
-                        grip.kind == GripKind::point    ? card::PointPart::point
-                        : grip.kind == GripKind::before ? card::PointPart::before
-                                                        : card::PointPart::after,
+    case HandleKind::point:
+    case HandleKind::before:
+    case HandleKind::after:
+        card::movePoint(result.baseline, handle.point,
+                        handle.kind == HandleKind::point    ? card::PointPart::point
+                        : handle.kind == HandleKind::before ? card::PointPart::before
+                                                            : card::PointPart::after,
                         at);
         break;
     }
