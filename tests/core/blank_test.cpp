@@ -164,10 +164,12 @@ class BlankTest : public QObject {
         card.inscriptions[0].side = "front";
         card.inscriptions[0].working.depth = 4;
         QVERIFY(volume() > 0);
-        const auto* floor = samples::finding(samples::made(card), check::FindingKind::floorThin);
+        const auto thin = samples::made(card);
+        const auto* floor = samples::finding(thin, check::FindingKind::floorThin);
         QVERIFY(floor && floor->measured == 0);
         card.inscriptions[0].placing.x = 25; // there it is thick enough
-        const auto* thick = samples::finding(samples::made(card), check::FindingKind::floorThin);
+        const auto moved = samples::made(card);
+        const auto* thick = samples::finding(moved, check::FindingKind::floorThin);
         QVERIFY(!thick || thick->measured > 0.3);
     }
 
