@@ -171,7 +171,7 @@ void MainWindow::buildBody() {
         flatView_->zoomTo(finding.places);
         light(finding.places, finding.severity == check::Severity::stop);
     });
-    drawer_ = new Drawer(routeCard_, work_);
+    drawer_ = new Drawer(routeCard_, pages_);
     connect(routeCard_, &RouteCard::drawerWanted, drawer_, &Drawer::open);
     // What is tried in the drawer is seen on the board beside it.
     connect(drawer_, &Drawer::widthTaken, this, [this, middle](int taken) {
@@ -478,10 +478,8 @@ void MainWindow::setLook(drawing::Look look) {
 }
 
 void MainWindow::showHelp() {
-    if (showsStart())
-        newCard();
     if (!help_)
-        help_ = new HelpPages(work_);
+        help_ = new HelpPages(drawer_);
     if (drawer_->holds(help_))
         return drawer_->shut();
     help_->show(0);

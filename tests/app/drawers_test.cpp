@@ -88,6 +88,18 @@ class DrawersTest : public QObject {
         QVERIFY(!window().drawer().isVisible());
     }
 
+    void helpOpensOnTheStartPageToo() {
+        WindowFixture fresh;
+        QVERIFY(fresh.window->showsStart());
+        QTest::keyClick(fresh.window.get(), Qt::Key_F1);
+        QVERIFY(fresh.window->showsStart() && fresh.window->drawer().isVisible());
+        QTest::keyClick(fresh.window.get(), Qt::Key_F1);
+        QVERIFY(!fresh.window->drawer().isVisible());
+        fresh.window->showHelp();
+        fresh.openSample("berth-9"); // a card opens, the drawer is put away
+        QVERIFY(!fresh.window->drawer().isVisible());
+    }
+
     void allThatIsTickedIsWrittenAtOnceUnderOneName() {
         QVERIFY(window().editor().saveAs(f_->path("quay.bollard"))); // files go beside the card
         StationBody& output = body(RouteCard::output);
