@@ -139,6 +139,14 @@ void FlatView::zoomTo(const std::vector<check::FindingPlace>& places) {
     }
     if (box.isEmpty())
         return;
+    // With what stands around it, so that one sees where one is.
+    constexpr double share = 0.4;
+    if (const auto& flat = maker_.shown().flat) {
+        const QSizeF about = share * flat->extent(editor_.side()).size();
+        const double wider = std::max(0.0, about.width() - box.width()) / 2,
+                     higher = std::max(0.0, about.height() - box.height()) / 2;
+        box.adjust(-wider, -higher, wider, higher);
+    }
     const QRectF area = QRectF(rect()).adjusted(drawing::rulerSize + 40, drawing::rulerSize + 40, -40, -60);
     scale_.pixelsPerMm = std::min({area.width() / box.width(), area.height() / box.height(), 60.0});
     scale_.origin = area.center() - QPointF(box.center().x(), -box.center().y()) * scale_.pixelsPerMm;
