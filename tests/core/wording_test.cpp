@@ -27,11 +27,12 @@ Finding finding(FindingKind kind, working::Kind working, Severity severity) {
     return f;
 }
 
-/// "MainWindow" of "main_window".
-QString classIn(const QString& file) {
+/// The class whose function is the last that begins in this part of a source.
+QString classIn(const QString& source) {
+    static const QRegularExpression member(QStringLiteral("\\n\\S[^\\n]*?(\\w+)::~?\\w+\\("));
     QString name;
-    for (const QString& part : file.split('_'))
-        name += part.left(1).toUpper() + part.mid(1);
+    for (const auto& match : member.globalMatch(source))
+        name = match.captured(1);
     return name;
 }
 
@@ -60,13 +61,14 @@ class WordingTest : public QObject {
         while (files.hasNext()) {
             QFile file(files.next());
             QVERIFY(file.open(QIODevice::ReadOnly));
-            for (const auto& match : counted.globalMatch(QString::fromUtf8(file.readAll()))) {
+            const QString source = QString::fromUtf8(file.readAll());
+            for (const auto& match : counted.globalMatch(source)) {
                 ++sentences;
                 // Classes of the window are their own contexts; other sentences name theirs.
                 const QString context =
                     !match.captured(1).isEmpty()
                         ? match.captured(1).chopped(2)
-                        : QStringLiteral("bollard::app::") + classIn(QFileInfo(file).completeBaseName());
+                        : QStringLiteral("bollard::app::") + classIn(source.left(match.capturedStart()));
                 for (const int count : {1, 2}) {
                     const QString told = QCoreApplication::translate(
                         context.toUtf8().constData(), match.captured(2).toUtf8().constData(), nullptr, count);
