@@ -76,10 +76,6 @@ HelpPages::HelpPages(QWidget* parent) : QWidget(parent) {
     show(0);
 }
 
-int HelpPages::pages() const {
-    return stack_->count();
-}
-
 void HelpPages::show(int page) {
     which_->choose(page);
     stack_->setCurrentIndex(page);

@@ -12,7 +12,6 @@ class HelpPages : public QWidget {
     Q_OBJECT
   public:
     explicit HelpPages(QWidget* parent = nullptr);
-    int pages() const;
     void show(int page);
 
   private:

@@ -58,8 +58,9 @@ class MainWindow : public QMainWindow {
     /// An ornament, what the selected words run along, or the blank's outline.
     enum class DrawingUse { artwork, line, outline };
     void readDrawing(const QString& path, DrawingUse use);
-    /// Writes the solid or the picture; asks in place before replacing a file, or when a stop finding stands.
-    void writeTo(const QString& path, const QString& ending);
+    /// Writes all of them or none, each as its ending says; asks in place before replacing a file, or when a
+    /// stop finding stands.
+    void writeFiles(const QStringList& paths);
     void setLook(drawing::Look look);
 
   protected:
@@ -92,7 +93,6 @@ class MainWindow : public QMainWindow {
     void tracePicture(const QString& path, DrawingUse use);
     void takeDrawing(const artwork::Drawing& drawing, double millimetresPerUnit, const QString& name,
                      DrawingUse use);
-    void writeFiles(const QStringList& paths);
     void write(const QStringList& paths, files::IfThere ifThere);
     void print();
     void tellWritten(const QString& text, bool problem);

@@ -11,10 +11,6 @@
 
 namespace bollard::app {
 
-void MainWindow::writeTo(const QString& path, const QString& ending) {
-    writeFiles({QString::fromStdString(files::withEnding(path.toStdString(), ending.toStdString()))});
-}
-
 void MainWindow::writeFiles(const QStringList& paths) {
     const auto& checked = maker_.shown().made.checked;
     const bool pictureOnly =
@@ -93,7 +89,7 @@ void MainWindow::print() {
     QPrinter printer(QPrinter::HighResolution);
     printer.setDocName(editor_.title());
     QPrintDialog dialog(&printer, this);
-    if (dialog.exec() == QDialog::Accepted && !drawing::paintPaper(printer, made, editor_.title()))
+    if (dialog.exec() == QDialog::Accepted && !drawing::Paper(made).paint(printer, editor_.title()))
         notice_->say(tr("There is nothing to print yet."), NoticeBar::Tone::plain);
 }
 

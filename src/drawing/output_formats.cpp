@@ -10,6 +10,7 @@ namespace bollard::drawing {
 namespace {
 
 quantity::Result<std::string> pdf(const card::Made& made, const card::OutputChoices& choices) {
+    const Paper paper(made);
     QByteArray bytes;
     QBuffer buffer(&bytes);
     buffer.open(QIODevice::WriteOnly);
@@ -25,11 +26,11 @@ quantity::Result<std::string> pdf(const card::Made& made, const card::OutputChoi
     };
     const auto sheets = [&](QPageLayout::Orientation orientation) {
         const QRectF room = layout(orientation).paintRect(QPageLayout::Millimeter);
-        return paperTilesOf(made, room.size()).size();
+        return paper.tilesOf(room.size()).size();
     };
     const bool lying = sheets(QPageLayout::Landscape) < sheets(QPageLayout::Portrait);
     writer.setPageLayout(layout(lying ? QPageLayout::Landscape : QPageLayout::Portrait));
-    if (!paintPaper(writer, made, title))
+    if (!paper.paint(writer, title))
         return quantity::Problem{quantity::ProblemKind::nothingToMake};
     return bytes.toStdString();
 }

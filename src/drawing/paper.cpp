@@ -10,52 +10,16 @@
 namespace bollard::drawing {
 namespace {
 
-class Paper {
-    Q_DECLARE_TR_FUNCTIONS(Paper)
+class Sheets {
+    Q_DECLARE_TR_FUNCTIONS(Sheets)
 };
 
 constexpr double foot = 14; // mm at the bottom of each sheet, for the check line and what the sheet is
 constexpr double hair = 0.18, line = 0.25; // mm
 
-/// The layers of a drawing, by side.
-struct SideLayers {
-    std::string side{};
-    std::vector<files::DrawingLayer> layers{};
-    QRectF box{};
-};
-
-std::vector<SideLayers> sidesOf(const card::Made& made) {
-    std::vector<SideLayers> sides;
-    for (const std::string_view name : blank::sidesOf(made.card->blank)) {
-        SideLayers side{std::string(name), card::layersOf(made, name), {}};
-        for (const files::DrawingLayer& layer : side.layers)
-            side.box |= pathOf(plane::outlineOf(layer.stamps)).boundingRect();
-        if (!side.layers.empty() && !side.box.isEmpty())
-            sides.push_back(std::move(side));
-    }
-    return sides;
-}
-
 /// How many sheets it takes, one beside another, so that all but the first add what they do not share.
 int sheetsFor(double length, double room) {
     return length <= room ? 1 : 1 + int(std::ceil((length - room) / (room - paperOverlap) - 1e-9));
-}
-
-std::vector<PaperTile> tilesOf(const SideLayers& side, QSizeF room) {
-    std::vector<PaperTile> tiles;
-    const int columns = sheetsFor(side.box.width(), room.width()),
-              rows = sheetsFor(side.box.height(), room.height());
-    const double wide = room.width() + (columns - 1) * (room.width() - paperOverlap),
-                 high = room.height() + (rows - 1) * (room.height() - paperOverlap);
-    const QPointF low = side.box.center() - QPointF(wide, high) / 2;
-    for (int row = 0; row < rows; ++row)
-        for (int column = 0; column < columns; ++column)
-            tiles.push_back({side.side,
-                             QRectF(low.x() + column * (room.width() - paperOverlap),
-                                    low.y() + (rows - 1 - row) * (room.height() - paperOverlap), room.width(),
-                                    room.height()),
-                             row, column, rows, columns});
-    return tiles;
 }
 
 void mark(QPainter& painter, QPointF at) {
@@ -102,63 +66,81 @@ void paintFoot(QPainter& painter, QRectF room, const QString& text) {
     painter.setFont(font);
     painter.drawText(QRectF(room.left(), room.bottom() - 11, room.width(), 6),
                      Qt::AlignLeft | Qt::AlignVCenter,
-                     room.width() >= checkLine ? Paper::tr("This line is 100 mm long. %1").arg(text) : text);
+                     room.width() >= checkLine ? Sheets::tr("This line is 100 mm long. %1").arg(text) : text);
 }
 
 } // namespace
 
-std::vector<PaperTile> paperTilesOf(const card::Made& made, QSizeF printable) {
+Paper::Paper(const card::Made& made) {
+    for (const std::string_view name : blank::sidesOf(made.card->blank)) {
+        Side side{std::string(name), {}, {}};
+        for (const files::DrawingLayer& layer : card::layersOf(made, name))
+            side.lines.addPath(pathOf(plane::outlineOf(layer.stamps)));
+        side.box = side.lines.boundingRect();
+        if (!side.box.isEmpty())
+            sides_.push_back(std::move(side));
+    }
+}
+
+std::vector<PaperTile> Paper::tilesOf(const Side& side, QSizeF room) const {
     std::vector<PaperTile> tiles;
-    const QSizeF room(printable.width(), printable.height() - foot);
-    for (const SideLayers& side : sidesOf(made))
-        for (PaperTile& tile : tilesOf(side, room))
-            tiles.push_back(std::move(tile));
+    const int columns = sheetsFor(side.box.width(), room.width()),
+              rows = sheetsFor(side.box.height(), room.height());
+    const double wide = room.width() + (columns - 1) * (room.width() - paperOverlap),
+                 high = room.height() + (rows - 1) * (room.height() - paperOverlap);
+    const QPointF low = side.box.center() - QPointF(wide, high) / 2;
+    for (int row = 0; row < rows; ++row)
+        for (int column = 0; column < columns; ++column)
+            tiles.push_back({side.name,
+                             QRectF(low.x() + column * (room.width() - paperOverlap),
+                                    low.y() + (rows - 1 - row) * (room.height() - paperOverlap), room.width(),
+                                    room.height()),
+                             row, column, rows, columns});
     return tiles;
 }
 
-bool paintPaper(QPagedPaintDevice& device, const card::Made& made, const QString& title) {
-    const std::vector<SideLayers> sides = sidesOf(made);
-    if (sides.empty())
-        return false;
-    const QRectF page = device.pageLayout().paintRect(QPageLayout::Millimeter);
-    const QSizeF printable(page.width(), page.height());
-    QPainter painter(&device);
-    painter.setRenderHint(QPainter::Antialiasing);
-    const double perMm = device.logicalDpiX() / 25.4;
-    bool first = true;
-    for (const SideLayers& side : sides)
-        for (const PaperTile& tile : tilesOf(side, {printable.width(), printable.height() - foot})) {
-            if (!first)
-                device.newPage();
-            first = false;
-            painter.save();
-            painter.scale(perMm, perMm);
-            const QRectF sheet(0, 0, tile.shown.width(), tile.shown.height());
-            painter.save();
-            painter.setClipRect(sheet);
-            painter.translate(-tile.shown.left(), tile.shown.bottom());
-            painter.scale(1, -1);
-            for (const files::DrawingLayer& layer : side.layers) {
-                painter.setPen(QPen(Qt::black, line));
-                painter.setBrush(Qt::NoBrush);
-                painter.drawPath(pathOf(plane::outlineOf(layer.stamps)));
-            }
-            paintMarks(painter, tile);
-            painter.restore();
-            QString text = side.side == sides.front().side && sides.size() == 1
-                               ? title
-                               : Paper::tr("%1, %2").arg(title, wording::nameOfSide(side.side));
-            if (tile.rows * tile.columns > 1)
-                text = Paper::tr("%1. Row %2 of %3, sheet %4 of %5; crosses lie over each other.")
-                           .arg(text)
-                           .arg(tile.row + 1)
-                           .arg(tile.rows)
-                           .arg(tile.column + 1)
-                           .arg(tile.columns);
-            paintFoot(painter, QRectF(0, 0, printable.width(), printable.height()), text);
-            painter.restore();
-        }
-    return true;
+std::vector<PaperTile> Paper::tilesOf(QSizeF printable) const {
+    std::vector<PaperTile> tiles;
+    for (const Side& side : sides_)
+        std::ranges::move(tilesOf(side, {printable.width(), printable.height() - foot}),
+                          std::back_inserter(tiles));
+    return tiles;
+}
+
+bool Paper::paint(QPagedPaintDevice& device, const QString& title) const {
+    const QSizeF printable = device.pageLayout().paintRect(QPageLayout::Millimeter).size();
+    QPainter painter;
+    for (const PaperTile& tile : tilesOf(printable)) {
+        if (painter.isActive())
+            device.newPage();
+        else
+            painter.begin(&device);
+        painter.setRenderHint(QPainter::Antialiasing);
+        painter.save();
+        const double perMm = device.logicalDpiX() / 25.4;
+        painter.scale(perMm, perMm);
+        painter.save();
+        painter.setClipRect(QRectF(QPointF(), tile.shown.size()));
+        painter.translate(-tile.shown.left(), tile.shown.bottom());
+        painter.scale(1, -1);
+        painter.setPen(QPen(Qt::black, line));
+        painter.setBrush(Qt::NoBrush);
+        painter.drawPath(std::ranges::find(sides_, tile.side, &Side::name)->lines);
+        paintMarks(painter, tile);
+        painter.restore();
+        QString text =
+            sides_.size() == 1 ? title : Sheets::tr("%1, %2").arg(title, wording::nameOfSide(tile.side));
+        if (tile.rows * tile.columns > 1)
+            text = Sheets::tr("%1. Row %2 of %3, sheet %4 of %5; crosses lie over each other.")
+                       .arg(text)
+                       .arg(tile.row + 1)
+                       .arg(tile.rows)
+                       .arg(tile.column + 1)
+                       .arg(tile.columns);
+        paintFoot(painter, QRectF(QPointF(), printable), text);
+        painter.restore();
+    }
+    return painter.isActive();
 }
 
 } // namespace bollard::drawing

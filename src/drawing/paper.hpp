@@ -2,6 +2,7 @@
 #pragma once
 #include "card/pipeline.hpp"
 #include <QPagedPaintDevice>
+#include <QPainterPath>
 #include <QRectF>
 #include <QString>
 #include <vector>
@@ -16,13 +17,27 @@ struct PaperTile {
     int rows = 1, columns = 1;
 };
 
-/// The sheets for all sides with letters, and the first. Neighbours share a strip `paperOverlap` mm wide with
-/// marks in its corners. `printable`: width and height within the margins, mm.
-std::vector<PaperTile> paperTilesOf(const card::Made& made, QSizeF printable);
-constexpr double paperOverlap = 10;
-constexpr double checkLine = 100; ///< mm, on each sheet
+constexpr double paperOverlap = 10; ///< mm that neighbouring sheets share, with marks to lay over each other
+constexpr double checkLine = 100;   ///< mm, on each sheet
 
-/// Paints all sheets at 1:1, a page each, on whatever page size is set. False when there is nothing to paint.
-bool paintPaper(QPagedPaintDevice& device, const card::Made& made, const QString& title);
+/// All sides with letters, and the first, as lines at true size.
+class Paper {
+  public:
+    explicit Paper(const card::Made& made);
+
+    /// The sheets it takes. `printable`: width and height within the margins, mm.
+    std::vector<PaperTile> tilesOf(QSizeF printable) const;
+    /// Paints all sheets, a page each, on whatever page size is set. False when there is nothing to paint.
+    bool paint(QPagedPaintDevice& device, const QString& title) const;
+
+  private:
+    struct Side {
+        std::string name{};
+        QPainterPath lines{};
+        QRectF box{};
+    };
+    std::vector<PaperTile> tilesOf(const Side& side, QSizeF room) const;
+    std::vector<Side> sides_;
+};
 
 } // namespace bollard::drawing

@@ -21,7 +21,7 @@ class PaperTest : public QObject {
         const QSizeF printable(190, 277); // A4 within 10 mm
         for (const QSizeF size : {QSizeF(60, 30), QSizeF(190, 263), QSizeF(191, 100), QSizeF(371, 517),
                                   QSizeF(700, 90), QSizeF(1200, 2000)}) {
-            const auto tiles = drawing::paperTilesOf(board(size.width(), size.height()), printable);
+            const auto tiles = drawing::Paper(board(size.width(), size.height())).tilesOf(printable);
             QVERIFY(!tiles.empty());
             QCOMPARE(int(tiles.size()), tiles[0].rows * tiles[0].columns);
             QRectF all;

@@ -192,7 +192,7 @@ class WindowTest : public QObject {
 
     void outputIsWrittenReadBackAndNeverReplacedUnasked() {
         f_->openSample("berth-14");
-        window().writeTo(f_->path("berth"), "stl");
+        window().writeFiles({f_->path("berth.stl")});
         QTRY_VERIFY(QFile::exists(f_->path("berth.stl")));
         const auto read = files::meshFromStl(*files::readWhole(f_->path("berth.stl").toStdString()), "berth");
         QVERIFY(read && body::faultsOf(*read).none());
@@ -200,24 +200,24 @@ class WindowTest : public QObject {
                 0.5);
         QFile::remove(f_->path("berth.stl"));
         QVERIFY(files::writeWhole(f_->path("berth.stl").toStdString(), "mine", files::IfThere::refuse));
-        window().writeTo(f_->path("berth.stl"), "stl");
+        window().writeFiles({f_->path("berth.stl")});
         QVERIFY(window().notice().text().contains("already there"));
         f_->button("Leave it")->click();
         QCOMPARE(*files::readWhole(f_->path("berth.stl").toStdString()), std::string("mine"));
-        window().writeTo(f_->path("berth.stl"), "stl");
+        window().writeFiles({f_->path("berth.stl")});
         f_->button("Replace it")->click();
         QTRY_VERIFY(files::readWhole(f_->path("berth.stl").toStdString())->size() > 1000);
-        window().writeTo(f_->path("berth"), "png");
+        window().writeFiles({f_->path("berth.png")});
         QTRY_VERIFY(!QImage(f_->path("berth.png")).isNull());
     }
 
     void aStopFindingIsAskedAboutBeforeWriting() {
         f_->openSample("valve-tag");
-        window().writeTo(f_->path("tag"), "3mf");
+        window().writeFiles({f_->path("tag.3mf")});
         QVERIFY(window().notice().text().contains("Cannot be made so yet"));
         f_->button("Go back")->click();
         QVERIFY(!QFile::exists(f_->path("tag.3mf")));
-        window().writeTo(f_->path("tag"), "3mf");
+        window().writeFiles({f_->path("tag.3mf")});
         f_->button("Write all the same")->click();
         QTRY_VERIFY(QFile::exists(f_->path("tag.3mf")));
     }

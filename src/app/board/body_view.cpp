@@ -386,7 +386,6 @@ BodyView::BodyView(CardEditor& editor, Maker& maker, QWidget* parent) : QWidget(
     section_->setAccessibleName(tr("Where the section cuts"));
     row->addWidget(section_, 1);
     sectionText_ = softLabel({}, this);
-    sectionText_->setMinimumWidth(0);
     row->addWidget(sectionText_);
     for (int i = 0; i < 4; ++i)
         axis_->button(i)->setMinimumWidth(i == 0 ? 48 : 26);

@@ -15,12 +15,8 @@ std::optional<HeightHandle> heightHandleOf(const card::Made& made, int number, c
     const auto letters = std::ranges::find(all, number, &working::PlacedLetters::inscription);
     if (letters == all.end())
         return std::nullopt;
-    plane::Box box;
-    for (const plane::Region& letter : letters->onSide)
-        box.include(plane::boxOf(letter));
-    if (box.empty())
-        return std::nullopt;
-    plane::Point at{box.high.x, box.low.y + (box.high.y - box.low.y) / 2};
+    plane::Point at =
+        plane::onGrid(plane::unitsPerMillimetre * letters->place.anchorOnSide(setting::Anchor::right));
     HeightHandle handle;
     handle.reach = stands ? now.working.height : -now.working.depth;
     for (const blank::Panel& panel : *made.solid->panels) {

@@ -73,6 +73,7 @@ void OutputStation::makeFormats() {
                 if (one->isChecked())
                     now << name;
             QSettings().setValue(tickedFormats, now);
+            emit formatsTicked(now);
         });
     }
     wide(list);

@@ -47,6 +47,7 @@ RouteCard::RouteCard(CardEditor& editor, Maker& maker, QWidget* parent)
              auto* body = new OutputStation(editor_, p);
              connect(body, &OutputStation::filesWanted, this, &RouteCard::filesWanted);
              connect(body, &OutputStation::tableFileWanted, this, &RouteCard::tableFileWanted);
+             connect(body, &OutputStation::formatsTicked, this, &RouteCard::noteFormats);
              return body;
          }},
     }};
@@ -62,8 +63,13 @@ RouteCard::RouteCard(CardEditor& editor, Maker& maker, QWidget* parent)
     connect(&editor_, &CardEditor::changed, this, &RouteCard::refresh);
     connect(&editor_, &CardEditor::selectionChanged, this, &RouteCard::refresh);
     connect(&maker_, &Maker::stageDone, this, &RouteCard::markFindings);
-    refresh();
+    noteFormats(OutputStation::ticked());
     open(lettering);
+}
+
+void RouteCard::noteFormats(const QStringList& ticked) {
+    formats_ = ticked.isEmpty() ? tr("no format ticked") : ticked.join(tr(", ")).toUpper();
+    refresh();
 }
 
 void RouteCard::open(int number) {
@@ -99,12 +105,10 @@ void RouteCard::refresh() {
                                     ? wording::summaryOf(editor_.inscription()->working, card.unit)
                                     : tr("nothing to work"));
     station(process).setSummary(wording::summaryOf(card.process, card.unit));
-    const QString ticked = OutputStation::ticked().join(tr(", ")).toUpper();
-    const QString formats = ticked.isEmpty() ? tr("no format ticked") : ticked;
     station(output).setSummary(
         card.rows->values.empty()
-            ? formats
-            : tr("%1; row %2 of %3").arg(formats).arg(card.row + 1).arg(card.rows->count()));
+            ? formats_
+            : tr("%1; row %2 of %3").arg(formats_).arg(card.row + 1).arg(card.rows->count()));
     for (Station* s : stations_)
         s->refresh();
 }

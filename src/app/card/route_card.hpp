@@ -35,12 +35,14 @@ class RouteCard : public QFrame {
 
   private:
     void refresh();
+    void noteFormats(const QStringList& ticked);
     void markFindings();
 
     CardEditor& editor_;
     Maker& maker_;
     std::array<Station*, count> stations_{};
     int open_ = -1;
+    QString formats_; ///< that are ticked in Output, for its summary
 };
 
 } // namespace bollard::app

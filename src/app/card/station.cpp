@@ -320,21 +320,6 @@ void StationBody::setRowLabel(QWidget* widget, const QString& label) {
     widget->setAccessibleName(label);
 }
 
-void StationBody::bringIntoSight(QWidget* widget) {
-    QTimer::singleShot(0, widget, [this, widget] {
-        auto* const scroll = qobject_cast<QScrollArea*>(parentWidget()->parentWidget());
-        if (!scroll)
-            return;
-        QCoreApplication::sendPostedEvents(this, QEvent::LayoutRequest);
-        const int top = widget->mapTo(this, QPoint()).y();
-        const int seen = scroll->viewport()->height(), from = scroll->verticalScrollBar()->value();
-        if (top < from || widget->height() > seen)
-            scroll->verticalScrollBar()->setValue(top);
-        else if (top + widget->height() > from + seen)
-            scroll->verticalScrollBar()->setValue(top + widget->height() - seen);
-    });
-}
-
 Station::Station(int number, const QString& title, MakeBody makeBody, QWidget* parent)
     : QWidget(parent), number_(number), makeBody_(std::move(makeBody)) {
     auto* layout = new QVBoxLayout(this);

@@ -75,8 +75,6 @@ class StationBody : public QWidget {
     void setFoldVisible(int fold, bool visible);
     void setRowVisible(QWidget* widget, bool visible);
     void setRowLabel(QWidget* widget, const QString& label);
-    /// Scrolls to a widget once its place is known; to its top where it is higher than what can be seen.
-    void bringIntoSight(QWidget* widget);
 
     CardEditor& editor_;
 

@@ -200,6 +200,7 @@ class OutputStation : public StationBody {
 
   signals:
     void filesWanted(const QStringList& paths); ///< all that are ticked
+    void formatsTicked(const QStringList& endings);
     void tableFileWanted();
 
   private:

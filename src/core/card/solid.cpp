@@ -255,8 +255,9 @@ double tallestOf(const Lettering& lettering) {
 double massOf(const Made& made) {
     if (!made.card || !made.solid || made.solid->problem)
         return 0;
+    const double density = blank::densityOf(made.card->blank.material);
     constexpr double perGram = 1000; // mm³ in a cm³
-    return body::volumeOf(made.solid->mesh) / perGram * blank::densityOf(made.card->blank.material);
+    return density > 0 ? density * body::volumeOf(made.solid->mesh) / perGram : 0;
 }
 
 Solid solidOf(const Lettering& lettering, std::shared_ptr<const std::vector<blank::Panel>> panels,
