@@ -69,8 +69,9 @@ std::span<const Hole> drilledIn(const Blank& blank) {
 std::vector<Hole> holesIn(const Blank& blank) {
     const auto drilled = drilledIn(blank);
     std::vector<Hole> holes(drilled.begin(), drilled.end());
-    if (const auto own = shapeOf(blank).ownHole; own && own(blank).diameter > 0)
+    if (const auto own = shapeOf(blank).ownHole)
         holes.push_back(own(blank));
+    std::erase_if(holes, [](const Hole& hole) { return !(hole.diameter > 0); });
     return holes;
 }
 
@@ -101,8 +102,7 @@ plane::Outline outlineOf(const Blank& blank, std::string_view side) {
 plane::Outline holesOf(const Blank& blank, std::string_view side) {
     plane::Outline holes;
     for (const Hole& hole : holesIn(blank))
-        if (hole.diameter > 0)
-            holes.contours.push_back(seenOn(blank, side, contourOf(hole)));
+        holes.contours.push_back(seenOn(blank, side, contourOf(hole)));
     return holes;
 }
 
@@ -167,8 +167,8 @@ std::vector<Land> landsOf(const Blank& blank, double below) {
     std::vector<plane::Region> holes;
     std::vector<plane::Box> boxes;
     for (const Hole& hole : holesIn(blank)) {
-        const plane::Contour mouth = seenOn(blank, {}, hole.diameter > 0 ? mouthOf(hole) : plane::Contour{});
-        holes.push_back(plane::filled(plane::flattened({{mouth}}, plane::unitsPerMillimetre, tolerance)));
+        holes.push_back(
+            plane::filled(plane::flattened({{mouthOf(hole)}}, plane::unitsPerMillimetre, tolerance)));
         boxes.push_back(plane::boxOf(holes.back()));
     }
     if (holes.empty())

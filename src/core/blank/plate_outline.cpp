@@ -60,6 +60,12 @@ std::pair<Vector, Vector> boxOf(const Outline& outline) {
     return {low, high};
 }
 
+/// A point of a box where it lies when the box is stretched to that size, its low corner at 0.
+Vector stretched(Vector p, const std::pair<Vector, Vector>& box, Vector size) {
+    const auto& [low, high] = box;
+    return {(p.x - low.x) / (high.x - low.x) * size.x, (p.y - low.y) / (high.y - low.y) * size.y};
+}
+
 Outline rectangle(const PlateOutline&, Vector size, double corner) {
     return {{plane::roundedRectangle({0, 0}, size, corner)}};
 }
@@ -84,8 +90,7 @@ Outline polygon(const PlateOutline& outline, Vector size, double corner) {
     }
     std::vector<Corner> corners;
     for (const Vector p : at)
-        corners.push_back(
-            {{(p.x - low.x) / (high.x - low.x) * size.x, (p.y - low.y) / (high.y - low.y) * size.y}, corner});
+        corners.push_back({stretched(p, {low, high}, size), corner});
     return {{rounded(corners)}};
 }
 
@@ -111,13 +116,10 @@ Outline tag(const PlateOutline& outline, Vector size, double corner) {
 }
 
 Outline drawing(const PlateOutline& outline, Vector size, double) {
-    const auto [low, high] = boxOf(*outline.path);
-    const Vector across = high - low;
-    if (!(across.x > 0) || !(across.y > 0))
+    const auto box = boxOf(*outline.path);
+    if (!(box.second.x > box.first.x) || !(box.second.y > box.first.y))
         return rectangle(outline, size, 0);
-    return plane::mapped(*outline.path, [&, low = low](Vector p) {
-        return Vector{(p.x - low.x) / across.x * size.x, (p.y - low.y) / across.y * size.y};
-    });
+    return plane::mapped(*outline.path, [&](Vector p) { return stretched(p, box, size); });
 }
 
 Outline words(const PlateOutline& outline, Vector size, double) {
@@ -170,9 +172,12 @@ Hole earHoleOf(const PlateOutline& outline, Vector size) {
 
 template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<bollard::blank::PlateOutline>() {
     using blank::OutlineKind, blank::PlateOutline;
-    std::vector<Named<OutlineKind>> names;
-    for (const blank::OutlineRow& row : blank::outlineRows)
-        names.push_back({row.kind, row.name});
+    static const std::vector<Named<OutlineKind>> names = [] {
+        std::vector<Named<OutlineKind>> all;
+        for (const blank::OutlineRow& row : blank::outlineRows)
+            all.push_back({row.kind, row.name});
+        return all;
+    }();
     const auto is = [](OutlineKind kind) { return [kind](const PlateOutline& o) { return o.kind == kind; }; };
     static const PartFields fields = std::move(
         Describing<PlateOutline>()

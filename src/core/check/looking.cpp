@@ -52,8 +52,9 @@ Looking::Looking(const FindingInput& input)
 
 double Looking::behind(int slot) const {
     const PlacedLetters& of = letters(slot);
-    if (in.blank.kind != blank::Kind::wedge)
-        return blank::depthBehind(in.blank, of.side);
+    const double width = blank::sizeOf(in.blank, of.side).x;
+    if (blank::depthBehind(in.blank, of.side, 0, 0) == blank::depthBehind(in.blank, of.side, width, width))
+        return blank::depthBehind(in.blank, of.side); // the same everywhere
     plane::Box box;
     for (const plane::Region& letter : of.onSide)
         box.include(plane::boxOf(letter));

@@ -83,9 +83,12 @@ Working deciding(const Working& working) {
 
 template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<bollard::working::Working>() {
     using working::Working, working::Kind, working::Uses;
-    std::vector<Named<Kind>> names;
-    for (const working::KindRow& row : working::rows)
-        names.push_back({row.kind, row.name});
+    static const std::vector<Named<Kind>> names = [] {
+        std::vector<Named<Kind>> all;
+        for (const working::KindRow& row : working::rows)
+            all.push_back({row.kind, row.name});
+        return all;
+    }();
     const auto used = [](Uses number) {
         return [number](const Working& w) { return working::rowOf(w.kind).has(number); };
     };
