@@ -104,6 +104,7 @@ QWidget* HelpPages::keysPage() {
                             {tr("Ctrl+1, Ctrl+2"), tr("Flat, Body")},
                             {tr("Ctrl+Z, Ctrl+Shift+Z"), tr("undo, redo")},
                             {tr("F8"), tr("the next finding")},
+                            {tr("Ctrl+."), tr("mend it by its first mend")},
                             {tr("Ctrl+E"), tr("write files")},
                             {tr("Ctrl+P"), tr("print at true size")},
                             {tr("F1"), tr("this help")}});
@@ -114,6 +115,9 @@ QWidget* HelpPages::keysPage() {
           {tr("Alt and left, right"), tr("choose a letter, which the arrows nudge by 0.1")},
           {tr("Ctrl and a click"), tr("choose letters to be nudged")},
           {tr("M held"), tr("measure")},
+          {tr("T"),
+           tr("the next tie; arrows move it by 0.1, Page up and down turn it by 5°, Delete takes it")},
+          {tr("Insert"), tr("put a tie under the pointer")},
           {tr("Home, +, −"), tr("fit the view, nearer, farther")},
           {tr("Delete"), tr("delete what is chosen")}});
     area(tr("On the body"),

@@ -253,6 +253,12 @@ void MainWindow::buildActions() {
         notice_->say(problem.isEmpty() ? tr("“%1” is on the start page now.").arg(editor_.title()) : problem,
                      problem.isEmpty() ? NoticeBar::Tone::plain : NoticeBar::Tone::problem);
     });
+    auto* takes = action(menu, tr("Take typefaces along in the card"), {}, [this] {
+        editor_.setTravels(!editor_.card().travels);
+        tellTaken();
+    });
+    takes->setCheckable(true);
+    connect(menu, &QMenu::aboutToShow, this, [this, takes] { takes->setChecked(editor_.card().travels); });
     action(menu, tr("Write files"), QKeySequence(Qt::CTRL | Qt::Key_E), [this] { write_->click(); });
     action(menu, tr("Print at true size…"), QKeySequence::Print, [this] { print(); });
     menu->addSeparator();
@@ -273,6 +279,8 @@ void MainWindow::buildActions() {
     action(nullptr, tr("Flat"), QKeySequence(Qt::CTRL | Qt::Key_1), [this] { showView(flat); });
     action(nullptr, tr("Body"), QKeySequence(Qt::CTRL | Qt::Key_2), [this] { showView(body); });
     action(nullptr, tr("Next finding"), QKeySequence(Qt::Key_F8), [this] { findings_->next(); });
+    action(nullptr, tr("Mend the finding"), QKeySequence(Qt::CTRL | Qt::Key_Period),
+           [this] { findings_->mendFirst(); });
     action(nullptr, tr("Write on the board"), QKeySequence(Qt::Key_F2), [this] {
         if (view_ == body)
             showView(flat);
@@ -435,8 +443,29 @@ void MainWindow::saveTo(const QString& path, files::IfThere ifThere,
         return notice_->say(wording::sentenceOf(written.problem()), NoticeBar::Tone::problem, answers);
     }
     noteRecent(editor_.path());
+    if (!editor_.leftBehind().empty())
+        tellTaken();
     if (afterwards)
         afterwards();
+}
+
+void MainWindow::tellTaken() {
+    const card::Card& card = editor_.card();
+    QStringList sentences;
+    double bytes = 0;
+    for (const type::CarriedTypeface& taken : card.typefaces)
+        bytes += double(taken.bytes->size());
+    if (!card.travels)
+        sentences << tr("The card is without typefaces again.");
+    else if (card.typefaces.empty())
+        sentences << tr("The card takes no typeface along: those that come with Bollard are everywhere.");
+    else
+        sentences << tr("The card takes %n typeface(s) along, %1.", nullptr, int(card.typefaces.size()))
+                         .arg(QLocale().formattedDataSize(qint64(bytes)));
+    for (const quantity::Problem& left : editor_.leftBehind())
+        sentences << wording::sentenceOf(left);
+    notice_->say(sentences.join(QLatin1Char(' ')),
+                 editor_.leftBehind().empty() ? NoticeBar::Tone::plain : NoticeBar::Tone::problem);
 }
 
 void MainWindow::leaving(const std::function<void()>& act) {

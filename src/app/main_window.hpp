@@ -85,6 +85,7 @@ class MainWindow : public QMainWindow {
     void pasteWords(const QString& text);
     void offerRows(const QString& pasted);
     void takeRows(files::Table table, bool headed, const QString& pasted);
+    void tellTaken();                               ///< which typefaces travel with the card, and which not
     void leaving(const std::function<void()>& act); ///< asks about unsaved changes first
     void askForCard();
     void askForFont();

@@ -1,5 +1,6 @@
 // What comes to the card from outside: font files, tables, drawings and pictures, the clipboard, what is
 // dropped.
+#include "app/card/rows_table.hpp"
 #include "app/card/trace_panel.hpp"
 #include "app/controls/drawer.hpp"
 #include "app/main_window.hpp"

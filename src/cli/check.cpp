@@ -12,7 +12,8 @@ using Json = nlohmann::ordered_json;
 /// Each tried: with it the finding is gone.
 Json mendsOf(const check::Finding& finding, const Run& run, card::Pipeline& trial) {
     Json mends = Json::array();
-    for (const mend::Offer& offer : mend::offersFor(run.made, finding, trial, run.folder))
+    for (const mend::Offer& offer :
+         mend::offersFor({run.card, run.made, run.folder}, finding, trial, run.faces.get()))
         mends.push_back({{"what", wording::sentenceOf(offer).toStdString()},
                          {"patch", Json::parse(mend::patchOf(run.text, offer.card))},
                          {"clears", offer.clears}});
@@ -48,7 +49,7 @@ Json jsonOf(const check::Finding& finding, const Run& run, card::Pipeline& trial
 
 nlohmann::ordered_json findingsJson(const Run& run) {
     Json list = Json::array();
-    card::Pipeline trial(catalogue());
+    card::Pipeline trial(run.faces);
     for (const check::Finding& finding : run.made.checked->findings)
         list.push_back(jsonOf(finding, run, trial));
     return {{"verdict", wording::verdictOf(run.made).toStdString()}, {"findings", list}};

@@ -40,11 +40,11 @@ Run::Run(const Arguments& arguments) {
             path, unreadable);
         return;
     }
-    card::Card card = *std::move(read);
+    card = *std::move(read);
     card.row = row - 1;
-    card::Pipeline pipeline(catalogue());
+    card::Pipeline pipeline(faces);
     folder = std::filesystem::path(path).parent_path().string();
-    made = pipeline.run(std::make_shared<const card::Card>(std::move(card)), folder);
+    made = pipeline.run(std::make_shared<const card::Card>(card), folder);
     if (arguments.trace)
         for (const card::Journal::Entry& entry : pipeline.journal().entries())
             std::cerr << entry.step << ' ' << entry.milliseconds << " ms\n";

@@ -18,6 +18,9 @@ struct Arguments {
     int row = 1; ///< from 1
     std::vector<std::string> outputs;
     bool accept = false, force = false, json = false, singleLine = false, trace = false;
+    bool all = false;
+    std::string finding{}; ///< its id
+    int with = 1;          ///< which of its mends, from 1
     std::string view = "flat", side, step = "letters", size = "1280x800", curves = "arcs";
 };
 
@@ -37,6 +40,7 @@ Command typefacesCommand();
 Command drawingCommand();
 Command formatCommand();
 Command dumpCommand();
+Command mendCommand();
 
 /// Tells a problem on standard error, with what it is about where that is not empty; gives the code back.
 int complain(const quantity::Problem& problem, const std::string& about, int code);
@@ -45,7 +49,9 @@ std::shared_ptr<const type::Catalogue> catalogue();
 
 /// A card read and made. Problems with the card or a file it needs end in exit code 2.
 struct Run {
+    card::Card card; ///< as it was read
     card::Made made;
+    std::shared_ptr<const type::Catalogue> faces = catalogue();
     std::string text;   ///< of the card's file
     std::string folder; ///< it lies in
     int code = done;

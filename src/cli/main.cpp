@@ -19,7 +19,7 @@ namespace {
 const std::vector<Command>& commands() {
     static const std::vector<Command> all{makeCommand(),    checkCommand(),     measureCommand(),
                                           pictureCommand(), typefacesCommand(), drawingCommand(),
-                                          formatCommand(),  dumpCommand()};
+                                          formatCommand(),  dumpCommand(),      mendCommand()};
     return all;
 }
 
@@ -53,6 +53,16 @@ const std::map<std::string, AddOption>& options() {
         {"singleLine",
          [](CLI::App& app, Arguments& a) {
              app.add_flag("--single-line", a.singleLine, "Only those whose letters are single lines");
+         }},
+        {"all", [](CLI::App& app, Arguments& a) { app.add_flag("--all", a.all, "Clear all that stops"); }},
+        {"finding",
+         [](CLI::App& app, Arguments& a) {
+             app.add_option("--finding", a.finding,
+                            "The id of the finding to clear, as check --json tells it");
+         }},
+        {"with",
+         [](CLI::App& app, Arguments& a) {
+             app.add_option("--with", a.with, "Which of its mends, from 1")->capture_default_str();
          }},
         {"view",
          [](CLI::App& app, Arguments& a) {

@@ -52,8 +52,10 @@ QBrush hatch(const QColor& colour, const FlatScale& scale, Qt::BrushStyle patter
 }
 
 /// A dimension with short end strokes and its number in the middle, on a patch of ground; where there is no
-/// room for it, it stands above, or to the left or right of an upright one.
-void dimension(QPainter& painter, QPointF from, QPointF to, const QString& text, bool toTheRight = false) {
+/// room for it, it stands above, or to the left or right of an upright one, and as far out as keeps it clear
+/// of what is `taken`, to which it is added.
+void dimension(QPainter& painter, QPointF from, QPointF to, const QString& text, QList<QRectF>& taken,
+               bool toTheRight = false) {
     const Tokens& t = tokens();
     painter.setPen(thin(t.inkSoft));
     painter.drawLine(from, to);
@@ -68,6 +70,17 @@ void dimension(QPainter& painter, QPointF from, QPointF to, const QString& text,
     if (room < (flat ? box.width() : box.height()) + 6)
         box.translate(flat ? QPointF(0, -box.height() * 0.8)
                            : QPointF(box.width() * (toTheRight ? 0.7 : -0.7), 0));
+    const auto isClear = [&](const QRectF& there) {
+        return std::ranges::none_of(taken, [&](const QRectF& other) { return other.intersects(there); });
+    };
+    const QPointF aside = flat ? QPointF(0, box.height()) : QPointF(box.width() * (toTheRight ? 1 : -1), 0);
+    const QPointF along = flat ? QPointF(box.width(), 0) : QPointF(0, box.height());
+    for (const QPointF offset : {QPointF(), along, -along, aside, -aside, 2 * aside, -2 * aside, 3 * aside})
+        if (isClear(box.translated(offset))) {
+            box.translate(offset);
+            break;
+        }
+    taken.push_back(box);
     painter.fillRect(box, t.ground);
     painter.setPen(t.ink);
     painter.drawText(box, Qt::AlignCenter, text);
@@ -90,10 +103,17 @@ FlatDrawing::FlatDrawing(card::Made made, const FlatDrawing* before) : made_(std
         return;
     const blank::Blank& blank = made_.card->blank;
     for (const std::string_view name : blank::sidesOf(blank)) {
-        Side& side = sides_.emplace_back(Side{name, {}, blank::turnOf(blank, name)});
+        Side& side = sides_.emplace_back();
+        side.name = name;
+        side.turn = blank::turnOf(blank, name);
         side.blank = pathOf(blank::outlineOf(blank, name));
-        side.blank.addPath(pathOf(blank::holesOf(blank, name)));
+        const plane::Outline holes = blank::holesOf(blank, name), mouths = blank::mouthsOf(blank, name);
+        side.blank.addPath(pathOf(holes));
         side.blank.setFillRule(Qt::OddEvenFill);
+        side.mouths = pathOf(mouths);
+        for (const plane::Outline* all : {&holes, &mouths})
+            for (const plane::Contour& contour : all->contours)
+                side.holes.push_back(pathOf(plane::Outline{{contour}}).boundingRect());
     }
     for (const working::PlacedLetters& letters : made_.lettering->inscriptions) {
         // What runs past an end of a side that closes comes in at the other.
@@ -323,6 +343,15 @@ void FlatDrawing::paintBlank(QPainter& painter, const FlatScale& scale, const Si
     painter.setTransform(scale.transform(), true);
     painter.setPen(thin(t.materialEdge, 1.5));
     painter.setBrush(t.material);
+    if (!side.mouths.isEmpty()) { // seen from above: what slopes down lies around what is open
+        painter.setPen(Qt::NoPen);
+        painter.drawPath(side.blank);
+        painter.setPen(thin(t.materialEdge));
+        painter.setBrush(t.sunk);
+        painter.drawPath(side.mouths & side.blank);
+        painter.setPen(thin(t.materialEdge, 1.5));
+        painter.setBrush(Qt::NoBrush);
+    }
     painter.drawPath(side.blank);
     const QRectF box = side.blank.boundingRect();
     if (side.turn > 0) // the seam, where the side goes on at its other end
@@ -407,8 +436,9 @@ void FlatDrawing::paintBlankDimensions(QPainter& painter, const FlatScale& scale
     const auto text = [&](double mm) { return wording::lengthText(mm, made_.card->unit); };
     const QRectF blank = side.blank.boundingRect();
     const QPointF low = scale.toPixels(blank.topLeft()), high = scale.toPixels(blank.bottomRight());
-    dimension(painter, {low.x(), low.y() + 44}, {high.x(), low.y() + 44}, text(blank.width()));
-    dimension(painter, {high.x() + 40, low.y()}, {high.x() + 40, high.y()}, text(blank.height()));
+    QList<QRectF> taken;
+    dimension(painter, {low.x(), low.y() + 44}, {high.x(), low.y() + 44}, text(blank.width()), taken);
+    dimension(painter, {high.x() + 40, low.y()}, {high.x() + 40, high.y()}, text(blank.height()), taken);
 }
 
 /// Of the selected inscription.
@@ -422,17 +452,26 @@ void FlatDrawing::paintDimensions(QPainter& painter, const FlatScale& scale, con
     QPolygonF frame = frameOf(extras.selected);
     if (isLifted(extras, extras.selected))
         frame.translate(extras.liftedBy);
+    const auto inPixels = [&](const QRectF& mm) {
+        return QRectF(scale.toPixels(mm.bottomLeft()), scale.toPixels(mm.topRight()));
+    };
+    QList<QRectF> taken;
+    for (const QRectF& hole : side.holes)
+        taken.push_back(inPixels(hole));
+    for (const Inscription& other : inscriptions_)
+        if (other.number != extras.selected && other.side == side.name)
+            taken.push_back(inPixels(frameOf(other.number).boundingRect()));
     const bool straight =
         letters->setting->typeface && letters->setting->baseline == setting::BaselineKind::straight;
     if (letters->place.turn() == 0 && straight) {
         const double capital = setting::measureOf(*letters->setting, setting::SizeBy::capital);
         const QPointF foot = scale.toPixels(frame[0]) - QPointF(20, 0);
         const QPointF base = foot - QPointF(0, (frame[3].y() - frame[0].y() - capital) * scale.pixelsPerMm);
-        dimension(painter, base, base - QPointF(0, capital * scale.pixelsPerMm), text(capital));
+        dimension(painter, base, base - QPointF(0, capital * scale.pixelsPerMm), text(capital), taken);
     } else if (letters->place.turn() == 0) {
         const QPointF beside(20, 0);
         dimension(painter, scale.toPixels(frame[1]) + beside, scale.toPixels(frame[2]) + beside,
-                  text(frame[3].y() - frame[0].y()), true);
+                  text(frame[3].y() - frame[0].y()), taken, true);
     }
     // The words' width, between their distances to the edges where they lie on the blank.
     const QRectF box = frame.boundingRect();
@@ -442,7 +481,7 @@ void FlatDrawing::paintDimensions(QPainter& painter, const FlatScale& scale, con
     const auto across = [&](double from, double to) {
         if (to - from > 1e-6)
             dimension(painter, {scale.toPixels({from, 0}).x(), y}, {scale.toPixels({to, 0}).x(), y},
-                      text(to - from));
+                      text(to - from), taken);
     };
     across(box.left(), box.right());
     if (onBlank) {

@@ -98,8 +98,10 @@ class FlatDrawing {
     };
     struct Side {
         std::string_view name;
-        QPainterPath blank; ///< with its holes, mm
-        double turn = 0;    ///< mm round a side that closes
+        QPainterPath blank;    ///< with its holes, mm
+        QPainterPath mouths{}; ///< of holes that widen towards this side
+        QList<QRectF> holes{}; ///< where they are, with their mouths
+        double turn = 0;       ///< mm round a side that closes
     };
     const Side& sideOf(std::string_view name) const;
     void paintBlank(QPainter& painter, const FlatScale& scale, const Side& side) const;

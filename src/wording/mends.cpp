@@ -10,35 +10,97 @@ struct Mends {
 };
 
 struct Words {
-    QString sentence, button; ///< %1 and %2: the value before and after, %3: the unit
+    QString sentence, button; ///< %1 and %2: the number before and after, with its unit; or %1: the subject
 };
 
-const Words* wordsOf(std::string_view mend) {
+const Words& wordsOf(std::string_view mend) {
+    const auto tr = [](const char* text) { return Mends::tr(text); };
     static const std::map<std::string_view, Words> all{
-        {"largerSize", {Mends::tr("Make the size %2 %3 instead of %1."), Mends::tr("Size %1 → %2 %3")}},
-        {"letterSpace",
-         {Mends::tr("Make the letter space %2 %3 instead of %1."), Mends::tr("Letter space %1 → %2 %3")}}};
+        {"ties", {tr("Hold what would fall out by ties %2 wide."), tr("Ties %2 wide")}},
+        {"pairSpace", {tr("Move the pair %2 apart, and leave the others."), tr("This pair %2 apart")}},
+        {"letterSpace", {tr("Make the letter space %2 instead of %1."), tr("Letter space %1 → %2")}},
+        {"closingUp",
+         {tr("Close the letters up until they run into each other: letter space %2."),
+          tr("Close up: letter space %2")}},
+        {"inwards", {tr("Move the words inwards."), tr("Move inwards")}},
+        {"smallerWords", {tr("Make the size %2 instead of %1."), tr("Size %1 → %2")}},
+        {"largerBlank", {tr("Make the blank larger: %2 wide instead of %1."), tr("Blank %2 wide")}},
+        {"firstSide", {tr("Put the words on the %1."), tr("Put on the %1")}},
+        {"readOnPart", {tr("Let the words be read on the part itself."), tr("Read on the part")}},
+        {"height", {tr("Make the height %2 instead of %1."), tr("Height %1 → %2")}},
+        {"depth", {tr("Make the depth %2 instead of %1."), tr("Depth %1 → %2")}},
+        {"bedding", {tr("Make the bedding %2 instead of %1."), tr("Bedding %1 → %2")}},
+        {"thickerBlank", {tr("Make the blank %2 thick instead of %1."), tr("Blank %2 thick")}},
+        {"thinnerBlank", {tr("Make the blank %2 thick instead of %1."), tr("Blank %2 thick")}},
+        {"floor",
+         {tr("Do not cut through: sink the letters %2 deep, so that a floor holds everything."),
+          tr("Keep a floor: %2 deep")}},
+        {"brokenEdge", {tr("Break the edges by %2."), tr("Edges %2")}},
+        {"draft", {tr("Let the walls lean by %2."), tr("Draft %2")}},
+        {"smallerEdges", {tr("Make edges and feet a little smaller."), tr("Smaller edges")}},
+        {"crispEdges", {tr("Leave all edges crisp, without feet."), tr("Crisp edges")}},
+        {"heavierStrokes", {tr("Grow the strokes: weight %2 instead of %1."), tr("Weight %1 → %2")}},
+        {"lighterStrokes", {tr("Make the strokes lighter: weight %2 instead of %1."), tr("Weight %1 → %2")}},
+        {"largerSize", {tr("Make the size %2 instead of %1."), tr("Size %1 → %2")}},
+        {"heavierFace", {tr("Take the heavier face %1."), tr("Take %1")}},
+        {"thickerTypeface", {tr("Take the typeface %1, whose strokes are thick enough."), tr("Take %1")}},
+        {"anotherProcess", {tr("Make it by %1 instead."), tr("By %1")}},
+    };
+    static const Words none;
     const auto words = all.find(mend);
-    return words == all.end() ? nullptr : &words->second;
+    return words == all.end() ? none : words->second;
 }
 
 QString filledIn(const QString& text, const mend::Offer& offer) {
     const quantity::Unit unit = offer.card.unit;
-    const std::string_view symbol = quantity::symbolOf(unit);
-    return text.arg(shortLength(offer.from, unit), shortLength(offer.to, unit),
-                    QString::fromUtf8(symbol.data(), qsizetype(symbol.size())));
+    const auto number = [&](double value) {
+        if (offer.mend->isAngle)
+            return QString::fromStdString(quantity::roundedText(value, 1)) + QStringLiteral("°");
+        const std::string_view symbol = quantity::symbolOf(unit);
+        return shortLength(value, unit) + QLatin1Char(' ') +
+               QString::fromUtf8(symbol.data(), qsizetype(symbol.size()));
+    };
+    if (!offer.subject.empty())
+        return text.arg(offer.mend->name == "anotherProcess" ? nameOfProcess(offer.subject)
+                                                             : QString::fromStdString(offer.subject));
+    QString filled = text;
+    filled.replace(QStringLiteral("%1"), number(offer.from.value_or(0)));
+    filled.replace(QStringLiteral("%2"), number(offer.to.value_or(0)));
+    return filled;
 }
 
 } // namespace
 
 QString sentenceOf(const mend::Offer& offer) {
-    const Words* words = wordsOf(offer.mend->name);
-    return words ? filledIn(words->sentence, offer) : QString();
+    QString sentence = filledIn(wordsOf(offer.mend->name).sentence, offer);
+    if (!offer.brings.empty())
+        sentence += QLatin1Char(' ') + Mends::tr("Then to watch: %1.").arg(broughtBy(offer));
+    return sentence;
 }
 
 QString buttonOf(const mend::Offer& offer) {
-    const Words* words = wordsOf(offer.mend->name);
-    return words ? filledIn(words->button, offer) : QString();
+    return filledIn(wordsOf(offer.mend->name).button, offer);
+}
+
+QString broughtBy(const mend::Offer& offer) {
+    QStringList titles;
+    for (const check::FindingKind kind : offer.brings) {
+        check::Finding finding;
+        finding.kind = kind;
+        finding.severity = check::Severity::watch;
+        finding.inscription = offer.inscription;
+        if (offer.inscription >= 0)
+            finding.working = offer.card.inscriptions[size_t(offer.inscription)].working.kind;
+        titles << textOf(finding, offer.card).title.toLower();
+    }
+    return titles.join(QStringLiteral(", "));
+}
+
+QString nameOfMend(std::string_view mend) {
+    QString name = wordsOf(mend).button;
+    for (const char* place : {"%1 → %2", "%2", "%1"})
+        name.remove(QLatin1String(place));
+    return name.simplified().remove(QLatin1Char(':')).toLower();
 }
 
 } // namespace bollard::wording

@@ -55,6 +55,10 @@
 <context>
     <name>bollard::app::MainWindow</name>
     <message numerus="yes">
+        <source>The card takes %n typeface(s) along, %1.</source>
+        <translation><numerusform>The card takes %n typeface along, %1.</numerusform><numerusform>The card takes %n typefaces along, %1.</numerusform></translation>
+    </message>
+    <message numerus="yes">
         <source>%n line(s) were pasted. They can be rows instead: one part each.</source>
         <translation><numerusform>%n line was pasted. It can be a row instead.</numerusform><numerusform>%n lines were pasted. They can be rows instead: one part each.</numerusform></translation>
     </message>

@@ -123,6 +123,10 @@ QString body(const quantity::Problem& problem) {
     case ProblemKind::typefaceUnknown:
         return Problems::tr("The typeface “%1” is not installed here. Choose another, or open its font file.")
             .arg(subject);
+    case ProblemKind::typefaceStays:
+        return Problems::tr("The licence of “%1” does not let a card take it along.").arg(subject);
+    case ProblemKind::typefaceTooLarge:
+        return Problems::tr("The file of “%1” is too large to be taken along.").arg(subject);
     case ProblemKind::nothingToMake:
         return Problems::tr("There is nothing to make yet: the card has neither a blank nor letters.");
     case ProblemKind::geometryFailed:

@@ -79,46 +79,42 @@ QString summaryOf(const process::Process& process, quantity::Unit unit) {
     return text;
 }
 
-QString nameOf(const process::Rule& rule, working::Kind kind) {
+QString nameOf(process::Measured measured, working::Kind kind) {
     using enum process::Measured;
     const bool cut = working::cuts(kind);
-    QString what;
-    switch (rule.what) {
+    switch (measured) {
     case stroke:
-        what = Processes::tr("Stroke");
-        break;
+        return Processes::tr("Stroke");
     case gap:
     case counter:
     case opening:
-        what = cut ? Processes::tr("Land") : Processes::tr("Gap");
-        break;
+        return cut ? Processes::tr("Land") : Processes::tr("Gap");
     case neck:
-        what = Processes::tr("Neck");
-        break;
+        return Processes::tr("Neck");
     case process::Measured::floor:
-        what = Processes::tr("Floor");
-        break;
+        return Processes::tr("Floor");
     case height:
-        what = Processes::tr("Height");
-        break;
+        return Processes::tr("Height");
     case heightPerStroke:
-        what = Processes::tr("Height per stroke");
-        break;
+        return Processes::tr("Height per stroke");
     case bedding:
-        what = Processes::tr("Bedding");
-        break;
+        return Processes::tr("Bedding");
     case thickness:
-        what = Processes::tr("Thickness");
-        break;
+        return Processes::tr("Thickness");
     case edge:
-        what = Processes::tr("Edges");
-        break;
+        return Processes::tr("Edges");
     case draft:
-        what = Processes::tr("Draft");
-        break;
+        return Processes::tr("Draft");
     case insideCorner:
         return Processes::tr("Radius left in corners");
     }
+    return {};
+}
+
+QString nameOf(const process::Rule& rule, working::Kind kind) {
+    const QString what = nameOf(rule.what, kind);
+    if (rule.what == process::Measured::insideCorner)
+        return what;
     const bool stop = rule.severity == process::Severity::stop;
     if (rule.bound == process::Bound::most)
         return stop ? Processes::tr("%1, stop above").arg(what) : Processes::tr("%1, watch above").arg(what);

@@ -63,6 +63,8 @@ QString nameOf(setting::FrameShape shape);
 QString nameOf(setting::BaselineKind kind);
 /// What an inscription is called in lists: its words, shortened, or its kind of ornament.
 QString nameOf(const card::Inscription& inscription, int most = 28);
+/// What a limit is of: "Stroke", "Land".
+QString nameOf(process::Measured measured, working::Kind kind);
 /// "Stroke, stop below".
 QString nameOf(const process::Rule& rule, working::Kind kind);
 /// Why the limit of a finding is what it is.
@@ -85,5 +87,9 @@ QString wordsOnOneLine(const std::string& words, int most = 28);
 /// mm".
 QString sentenceOf(const mend::Offer& offer);
 QString buttonOf(const mend::Offer& offer);
+/// What is to be watched with it and was not before; empty for nothing.
+QString broughtBy(const mend::Offer& offer);
+/// A mend that was tried, without its numbers: "letter space".
+QString nameOfMend(std::string_view mend);
 
 } // namespace bollard::wording

@@ -1,6 +1,7 @@
 // What clears a finding, is tried before it is offered, and changes nothing else.
 #include "../sample_cards.hpp"
 #include "card/card_json.hpp"
+#include "card/json_text.hpp"
 #include "mend/mend.hpp"
 #include <nlohmann/json.hpp>
 
@@ -8,6 +9,8 @@ using namespace bollard;
 using check::FindingKind;
 
 namespace {
+
+const std::string nowhere;
 
 struct Tried {
     card::Made made;
@@ -18,7 +21,8 @@ Tried tried(const card::Card& card) {
     card::Pipeline pipeline(samples::catalogue()), trial(samples::catalogue());
     all.made = pipeline.run(std::make_shared<const card::Card>(card), {});
     for (const check::Finding& finding : all.made.checked->findings)
-        all.offers.emplace_back(finding, mend::offersFor(all.made, finding, trial, {}));
+        all.offers.emplace_back(
+            finding, mend::offersFor({card, all.made, nowhere}, finding, trial, samples::catalogue().get()));
     return all;
 }
 card::Card narrow(const std::string& words, double size, double letterSpace = 0) {
@@ -59,10 +63,8 @@ class MendTest : public QObject {
                             QVERIFY2(!newStop, left.id.c_str());
                         }
                         QVERIFY(std::ranges::count(offer.clears, finding.id) == 1);
-                        // Only the one number changed.
-                        card::Card back = offer.card;
-                        offer.mend->set(back.inscriptions[size_t(offer.inscription)], offer.from);
-                        QVERIFY(back == *all.made.card);
+                        QVERIFY(offer.from.has_value() == offer.to.has_value());
+                        QVERIFY(!offer.from || *offer.from != *offer.to);
                     }
             }
         QVERIFY2(offered >= 8, qPrintable(QString::number(offered)));
@@ -120,7 +122,7 @@ class MendTest : public QObject {
         auto withOurs = card::cardFromJson(file.dump());
         QVERIFY(withOurs);
         card::Card mended = *withOurs;
-        offer->mend->set(mended.inscriptions[0], offer->to);
+        mended.inscriptions[0].style.size = *offer->to;
         const Json patch = Json::parse(mend::patchOf(file.dump(), mended));
         for (const Json& step : patch)
             QVERIFY(step["op"] == "add" || step["op"] == "remove" || step["op"] == "replace");
@@ -128,8 +130,160 @@ class MendTest : public QObject {
         QCOMPARE(patched["ours"]["keep"].get<int>(), 7);
         const auto again = card::cardFromJson(patched.dump());
         QVERIFY(again);
-        QCOMPARE(again->inscriptions[0].style.size, offer->to);
+        QCOMPARE(again->inscriptions[0].style.size, *offer->to);
         QCOMPARE(size_t(patch.size()), size_t(1)); // and nothing else is touched
+    }
+
+    void eachMatterIsOfferedWhatItIsNamedFor_data() {
+        QTest::addColumn<card::Card>("card");
+        QTest::addColumn<FindingKind>("kind");
+        QTest::addColumn<QString>("mend");
+        const auto row = [](const char* name, FindingKind kind, const char* mend, auto change) {
+            card::Card card = narrow("BOLLARD", 10);
+            change(card, card.inscriptions[0]);
+            QTest::newRow(name) << card << kind << QString(mend);
+        };
+        using card::Card, card::Inscription;
+        using working::Kind;
+        row("ties", FindingKind::counterLoose, "ties", [](Card& c, Inscription& i) {
+            i.working.kind = Kind::pierced;
+            c.process.kind = process::Laser{};
+            c.blank.thickness = 1;
+            i.style.size = 20;
+        });
+        row("floor", FindingKind::counterLoose, "floor", [](Card&, Inscription& i) {
+            i.working.kind = Kind::pierced;
+            i.style.size = 20;
+        });
+        row("shallower", FindingKind::floorThin, "depth", [](Card& c, Inscription& i) {
+            i.working.kind = Kind::sunk;
+            i.working.depth = c.blank.thickness - 0.1;
+        });
+        row("thicker", FindingKind::floorThin, "thickerBlank", [](Card& c, Inscription& i) {
+            i.working.kind = Kind::sunk;
+            i.working.depth = c.blank.thickness - 0.1;
+        });
+        row("height", FindingKind::heightLow, "height",
+            [](Card&, Inscription& i) { i.working.height = 0.1; });
+        row("bedding", FindingKind::beddingThin, "bedding",
+            [](Card&, Inscription& i) { i.working.bedding = 0; });
+        row("inwards", FindingKind::outsideBlank, "inwards",
+            [](Card&, Inscription& i) { i.placing.x = 110; });
+        row("near the edge", FindingKind::insideMargin, "inwards",
+            [](Card& c, Inscription& i) { i.placing.y = c.blank.height - 7; });
+        row("smaller", FindingKind::outsideBlank, "smallerWords",
+            [](Card&, Inscription& i) { i.style.size = 40; });
+        row("larger blank", FindingKind::outsideBlank, "largerBlank",
+            [](Card&, Inscription& i) { i.style.size = 30; });
+        row("another side", FindingKind::sideMissing, "firstSide",
+            [](Card&, Inscription& i) { i.side = "outside"; });
+        row("reading", FindingKind::readingSide, "readOnPart",
+            [](Card&, Inscription& i) { i.placing.reading = setting::ReadingSide::throughBack; });
+        row("weight", FindingKind::strokeNarrow, "heavierStrokes", [](Card&, Inscription& i) {
+            i.typeface = {"GFS Didot", "Regular", {}, 0};
+            i.words = "HULL";
+            i.style.size = 6;
+            i.style.letterSpace = 1;
+        });
+        row("lighter", FindingKind::counterLost, "lighterStrokes",
+            [](Card&, Inscription& i) { i.style.weight = 2; });
+        row("pair", FindingKind::gapNarrow, "pairSpace", [](Card&, Inscription& i) {
+            i.words = "HIHI";
+            i.style.letterSpace = 1;
+            i.nudges = {{1, 0, 0, 0, 100, -2.6, 0}};
+        });
+        row("deeper", FindingKind::strokeFlat, "depth", [](Card& c, Inscription& i) {
+            i.working.kind = Kind::carved;
+            i.working.depth = 0.5;
+            c.process.kind = process::VCarving{};
+        });
+        row("edges", FindingKind::edgeSharp, "brokenEdge",
+            [](Card& c, Inscription&) { c.process.kind = process::Casting{}; });
+        row("closing up", FindingKind::letterLoose, "closingUp", [](Card& c, Inscription& i) {
+            c.blank.kind = blank::Kind::none;
+            i.working.kind = Kind::freeStanding;
+            i.style.size = 20;
+        });
+    }
+    void eachMatterIsOfferedWhatItIsNamedFor() {
+        QFETCH(card::Card, card);
+        QFETCH(FindingKind, kind);
+        QFETCH(QString, mend);
+        const Tried all = tried(card);
+        bool found = false;
+        QStringList names;
+        for (const auto& [finding, offers] : all.offers) {
+            found = found || finding.kind == kind;
+            for (const mend::Offer& offer : offers)
+                names << QString::fromStdString(finding.id + " " + std::string(offer.mend->name));
+        }
+        QVERIFY2(found, "the card has the finding");
+        const mend::Offer* const offer = offerNamed(all, kind, mend.toStdString());
+        QVERIFY2(offer, qPrintable(names.join(", ")));
+        QVERIFY(!offer->clears.empty());
+    }
+
+    void theCardIsMendedUntilNothingStops() {
+        card::Card card = narrow("BOARD", 24);
+        card.inscriptions[0].working.kind = working::Kind::pierced;
+        card.process.kind = process::Laser{};
+        card.blank.thickness = 1;
+        card.inscriptions[0].placing.x = 20; // half of it lies beside the blank
+        card.inscriptions.push_back(card.inscriptions[0]);
+        card.inscriptions[1].working.kind = working::Kind::sunk;
+        card.inscriptions[1].working.depth = card.blank.thickness;
+        card.inscriptions[1].words = "14";
+        card.inscriptions[1].style.size = 12;
+        card.inscriptions[1].placing.x = 100;
+        card.inscriptions[1].placing.y = 2;
+        card::Pipeline pipeline(samples::catalogue()), trial(samples::catalogue());
+        const card::Made made = pipeline.run(std::make_shared<const card::Card>(card), {});
+        QVERIFY(check::worstOf(made.checked->findings) == check::Severity::stop);
+        const mend::Plan plan = mend::planFor({card, made, nowhere}, trial, samples::catalogue().get());
+        QStringList left;
+        for (const check::Finding& finding : plan.left)
+            left << QString::fromStdString(finding.id);
+        QVERIFY2(plan.left.empty(), qPrintable(left.join(", ")));
+        QVERIFY(plan.steps.size() >= 2);
+        const auto again = samples::made(plan.card);
+        QVERIFY(check::worstOf(again.checked->findings) != check::Severity::stop);
+        QCOMPARE(again.solid->dropOuts.pieces, 1);
+    }
+
+    void whatCannotBeMendedIsToldWithWhatWasTried() {
+        card::Card card = narrow("\u2603", 10); // a sign that the typeface lacks
+        card::Pipeline pipeline(samples::catalogue()), trial(samples::catalogue());
+        const card::Made made = pipeline.run(std::make_shared<const card::Card>(card), {});
+        const mend::Plan plan = mend::planFor({card, made, nowhere}, trial, samples::catalogue().get());
+        QCOMPARE(plan.left.size(), size_t(1));
+        QCOMPARE(plan.left.front().kind, FindingKind::characterMissing);
+        QVERIFY(plan.tried.contains(plan.left.front().id));
+        QVERIFY(plan.card == card);
+    }
+
+    void aPatchedTextKeepsItsForm() {
+        const std::string text =
+            "{\n    \"bollard\": 1,  \"unit\" : \"mm\",\n"
+            "    \"ours\": [1.50, 2e1],\n"
+            "    \"inscriptions\": [ {\"words\": \"a \\\"b\\\"\", \"size\": {\"value\": 3.0}} ]\n}\n";
+        const auto patched = [&](const char* patch) { return card::patchedText(text, patch); };
+        QCOMPARE(patched("[]"), text);
+        std::string wanted = text;
+        wanted.replace(wanted.find("3.0"), 3, "4.5");
+        QCOMPARE(patched(R"([{"op":"replace","path":"/inscriptions/0/size/value","value":4.5}])"), wanted);
+        wanted = text;
+        wanted.insert(wanted.find("3.0") + 3, ", \"by\": \"width\"");
+        QCOMPARE(patched(R"([{"op":"add","path":"/inscriptions/0/size/by","value":"width"}])"), wanted);
+        wanted = text;
+        wanted.erase(wanted.find("1.50, "), 6);
+        QCOMPARE(patched(R"([{"op":"remove","path":"/ours/0"}])"), wanted);
+        wanted = text;
+        wanted.erase(wanted.find("\"ours\""), wanted.find("\"inscriptions\"") - wanted.find("\"ours\""));
+        QCOMPARE(patched(R"([{"op":"remove","path":"/ours"}])"), wanted);
+        wanted = text;
+        wanted.insert(wanted.find(" ]\n}") + 2,
+                      ",\n    \"new\": {\n      \"a\": [\n        1\n      ]\n    }");
+        QCOMPARE(patched(R"([{"op":"add","path":"/new","value":{"a":[1]}}])"), wanted);
     }
 };
 QTEST_GUILESS_MAIN(MendTest)

@@ -32,6 +32,7 @@ FlatView::FlatView(CardEditor& editor, Maker& maker, QWidget* parent)
     });
     connect(&maker_, &Maker::stageDone, this, &FlatView::takeShown);
     connect(&editor_, &CardEditor::selectionChanged, this, [this] {
+        tie_ = -1;
         stopWriting();
         update();
     });
@@ -208,6 +209,7 @@ void FlatView::paintEvent(QPaintEvent*) {
     const QPointF by = lifted ? scale_.toPixels(now.liftedBy) - scale_.toPixels({}) : QPointF();
     painter.translate(by);
     paintLine(painter);
+    paintTies(painter);
     paintChosenLetters(painter);
     paintMisspelt(painter);
     painter.translate(-by);
@@ -272,6 +274,8 @@ void FlatView::mousePressEvent(QMouseEvent* event) {
         return chooseLetter(at, event->modifiers() & Qt::ShiftModifier);
     if (event->modifiers() & Qt::ShiftModifier && hit >= 0)
         return editor_.toggle(hit);
+    if (pressOnTies(at))
+        return;
     const auto bends = bendHandles();
     for (auto handle = bends.rbegin(); handle != bends.rend(); ++handle)
         if (QLineF(scale_.toPixels({handle->at.x, handle->at.y}), at).length() <= handleReach) {
@@ -309,6 +313,8 @@ void FlatView::mouseMoveEvent(QMouseEvent* event) {
     if (maker_.shown().flat &&
         maker_.shown().flat->inscriptionAt(scale_.toMm(event->position()), editor_.side()) >= 0)
         shape = writing() ? Qt::IBeamCursor : Qt::SizeAllCursor;
+    if (tieAt(event->position()) >= 0)
+        shape = Qt::OpenHandCursor;
     for (int i = 0; i < int(places.size()); ++i)
         if (!writing() && QLineF(places[i], event->position()).length() <= handleReach)
             shape = i == 4 ? Qt::CrossCursor : i % 2 == 0 ? Qt::SizeBDiagCursor : Qt::SizeFDiagCursor;
@@ -324,6 +330,8 @@ void FlatView::dragTo(QPointF at, bool free) {
     }
     if (QLineF(at, pressedAt_).length() < 3 && editor_.inscription() && *editor_.inscription() == atStart_)
         return; // a click is no drag
+    if (drag_ == Drag::tie || drag_ == Drag::tieTurn)
+        return dragTie(at);
     const QPointF start = scale_.toMm(pressedAt_), now = scale_.toMm(at);
     const auto exact = [](double value, double step) { return std::round(value / step) * step; };
     if (drag_ == Drag::move) {
@@ -477,6 +485,8 @@ void FlatView::keyPressEvent(QKeyEvent* event) {
     }
     if (!writing()) {
         const bool letters = event->modifiers() & Qt::AltModifier;
+        if (!letters && keyOnTie(event))
+            return;
         switch (letters ? event->key() : 0) {
         case Qt::Key_Left:
             return stepLetter(-1, event->modifiers() & Qt::ShiftModifier);

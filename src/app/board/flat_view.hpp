@@ -3,6 +3,7 @@
 #include "app/board/line_handles.hpp"
 #include "app/session/card_editor.hpp"
 #include "app/session/maker.hpp"
+#include "card/tying.hpp"
 #include "type/spelling.hpp"
 #include <QPixmap>
 #include <QWidget>
@@ -38,6 +39,11 @@ class FlatView : public QWidget {
     /// What the pointer measures while M is held: the stroke under it, or the way it was dragged.
     QString measured() const { return measured_; }
 
+    /// The chosen tie of the selected words; null for none.
+    const working::PlacedTie* tie() const;
+    /// Where it is turned, pixels.
+    std::optional<QPointF> tieKnob() const;
+
     /// Corners of the selected frame, then the turning handle, in pixels; empty when nothing is selected.
     QList<QPointF> handles() const;
 
@@ -61,7 +67,7 @@ class FlatView : public QWidget {
 
   private:
     static constexpr double handleSize = 8; // pixels
-    enum class Drag { none, pan, move, size, turn, line, letters, measure };
+    enum class Drag { none, pan, move, size, turn, line, letters, measure, tie, tieTurn };
     struct SnapLine {
         bool upright;
         double at; ///< mm
@@ -87,6 +93,15 @@ class FlatView : public QWidget {
     void stepLetter(int by, bool more);
     void nudgeBy(double dx, double dy);
     void measureAt(QPointF at);
+    int tieAt(QPointF at) const; ///< its place in placedTies; -1 for none
+    bool pressOnTies(QPointF at);
+    void dragTie(QPointF at);
+    void stepTie();
+    void putTie(QPointF at);
+    bool keyOnTie(QKeyEvent* event);
+    void changeTie(const QString& name, const QString& key,
+                   const std::function<void(const card::Tied&)>& change);
+    void paintTies(QPainter& painter) const;
     const working::PlacedLetters* shownLetters() const;
     void paintCaret(QPainter& painter) const;
     void placeCaret(QPointF at);
@@ -132,6 +147,8 @@ class FlatView : public QWidget {
     QString measured_;
     std::vector<type::Misspelling> misspelt_;
     std::vector<SnapLine> caught_;
+
+    int tie_ = -1; ///< chosen, its place in placedTies
 
     std::optional<int> caret_;
     QTimer blink_;

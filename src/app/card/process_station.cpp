@@ -1,3 +1,4 @@
+#include "app/card/limit_sketch.hpp"
 #include "app/card/stations.hpp"
 #include "app/controls/looks.hpp"
 #include "app/session/beginning.hpp"
@@ -24,6 +25,23 @@ QString capitalized(QString text) {
     return text;
 }
 
+/// How wide what makes the part is: nozzle, pixel, tip, cutter, kerf; 0 where the process has none.
+double toolOf(const process::Process& process) {
+    double tool = 0;
+    process.kind.visit([&](const auto& kind) {
+        using One = std::remove_cvref_t<decltype(kind)>;
+        One copy = kind;
+        quantity::eachNumber(
+            &copy, quantity::fieldsOf<One>(),
+            [&](double& value, const quantity::Field& field) {
+                if (field.dimension == quantity::Dimension::length && tool == 0)
+                    tool = value;
+            },
+            [](int&, const quantity::Field&) {});
+    });
+    return tool;
+}
+
 } // namespace
 
 ProcessStation::ProcessStation(CardEditor& editor, QWidget* parent) : StationBody(editor, parent) {
@@ -47,7 +65,10 @@ ProcessStation::ProcessStation(CardEditor& editor, QWidget* parent) : StationBod
     connect(worn_, &QCheckBox::clicked, this, [this](bool on) {
         editor_.edit(tr("Change whether it is worn"), {}, [on](card::Card& card) { card.process.worn = on; });
     });
-    wide(softLabel(tr("Limits for the selected words"), this));
+    QLabel* const heading =
+        softLabel(tr("Limits for the selected words; below the first number it stops"), this);
+    heading->setWordWrap(true);
+    wide(heading);
     addLimits();
     start_ = new QPushButton(tr("Limits from the process again"), this);
     start_->setObjectName(QStringLiteral("link"));
@@ -104,6 +125,22 @@ void ProcessStation::addLimits() {
             if (name.ends_with("Watch") && other.ends_with("Stop") &&
                 name.substr(0, name.size() - 5) == other.substr(0, other.size() - 4))
                 putBeside(field, stop, tr("watch"));
+    for (const auto& [name, field] : limits_) {
+        if (isPaired(name) && name.ends_with("Watch"))
+            continue;
+        sketches_.emplace_back(name, new LimitSketch(this));
+        putBefore(sketches_.back().second, field);
+    }
+}
+
+/// A limit below which it stops, with one below which it is to be watched, or the other way round.
+bool ProcessStation::isPaired(std::string_view name) const {
+    const bool watch = name.ends_with("Watch");
+    if (!watch && !name.ends_with("Stop"))
+        return false;
+    const std::string other =
+        std::string(name.substr(0, name.size() - (watch ? 5 : 4))) + (watch ? "Stop" : "Watch");
+    return std::ranges::find(limits_, other, &Limit::first) != limits_.end();
 }
 
 void ProcessStation::listKinds() {
@@ -178,6 +215,12 @@ void ProcessStation::refresh() {
         field->setUnit(card.unit);
         field->setValue(rule->value);
         setRowLabel(field, wording::nameOf(*rule, kind()));
+        if (const auto sketch = std::ranges::find(sketches_, name, &Sketch::first);
+            sketch != sketches_.end()) {
+            sketch->second->show(*rule, toolOf(process), working::cuts(kind()));
+            if (isPaired(name) && rule->bound == process::Bound::least)
+                setShortLabel(field, wording::nameOf(rule->what, kind()));
+        }
     }
     setRowVisible(start_, !process.own.empty());
     refreshKeeping();

@@ -320,6 +320,19 @@ void StationBody::setRowLabel(QWidget* widget, const QString& label) {
     widget->setAccessibleName(label);
 }
 
+void StationBody::setShortLabel(QWidget* widget, const QString& label) {
+    rowOf(widget).label->setText(label);
+}
+
+void StationBody::putBefore(QWidget* picture, QWidget* widget) {
+    QLabel* const label = rowOf(widget).label;
+    constexpr int between = 6;
+    label->setContentsMargins(picture->width() + between, 0, 0, 0);
+    label->setMinimumHeight(picture->height());
+    picture->setParent(label);
+    picture->move(0, 0);
+}
+
 Station::Station(int number, const QString& title, MakeBody makeBody, QWidget* parent)
     : QWidget(parent), number_(number), makeBody_(std::move(makeBody)) {
     auto* layout = new QVBoxLayout(this);

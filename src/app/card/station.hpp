@@ -75,6 +75,10 @@ class StationBody : public QWidget {
     void setFoldVisible(int fold, bool visible);
     void setRowVisible(QWidget* widget, bool visible);
     void setRowLabel(QWidget* widget, const QString& label);
+    /// What is shown where there is a heading above that says the rest; screen readers still say all of it.
+    void setShortLabel(QWidget* widget, const QString& label);
+    /// A small picture before the label of a row.
+    void putBefore(QWidget* picture, QWidget* widget);
 
     CardEditor& editor_;
 

@@ -17,6 +17,8 @@ class QVBoxLayout;
 
 namespace bollard::app {
 
+class LimitSketch;
+
 class HolesTable;
 class MisspeltRow;
 class RowsTable;
@@ -155,8 +157,12 @@ class WorkingStation : public StationBody {
     void refresh() override;
 
   private:
+    void addTies();
+
     Choice* kind_;
     EdgeRows edge_;
+    QComboBox* held_ = nullptr;
+    QCheckBox* tapered_ = nullptr;
     QLabel* told_;
 };
 
@@ -177,6 +183,9 @@ class ProcessStation : public StationBody {
     using Limit = std::pair<std::string_view, NumberField*>;
     QComboBox* kind_;
     std::vector<Limit> limits_;
+    using Sketch = std::pair<std::string_view, LimitSketch*>;
+    std::vector<Sketch> sketches_; ///< of the limits that have a row of their own
+    bool isPaired(std::string_view name) const;
     QCheckBox* worn_;
     QPushButton *start_, *keep_, *forget_;
     QLineEdit* name_;

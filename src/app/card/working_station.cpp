@@ -1,7 +1,10 @@
 #include "app/card/stations.hpp"
 #include "app/controls/looks.hpp"
+#include "mend/mend.hpp"
 #include "quantity/field.hpp"
 #include "wording/wording.hpp"
+#include <QCheckBox>
+#include <QComboBox>
 #include <QLabel>
 #include <QPushButton>
 
@@ -39,15 +42,74 @@ WorkingStation::WorkingStation(CardEditor& editor, QWidget* parent) : StationBod
         tr("Up to this height letters are of the blank's colour; 0: all of them have their own"));
     field(tr("Clearance"), "clearance", 0.05)
         ->setToolTip(tr("Room between the inlay and the walls round it, for glue; 0: they are one"));
+    addTies();
     told_ = softLabel({}, this);
     told_->setWordWrap(true);
     wide(told_);
+}
+
+/// What holds what pierced letters enclose.
+void WorkingStation::addTies() {
+    using working::Ties, working::TieKind;
+    const auto tied = [this] {
+        return editor_.inscription() && editor_.inscription()->working.kind == working::Kind::pierced;
+    };
+    held_ = new QComboBox(this);
+    held_->addItems({tr("nothing"), tr("ties"), tr("ties put by hand")});
+    held_->setAccessibleName(tr("What holds counters"));
+    row(tr("Held by"), held_);
+    connect(held_, &QComboBox::activated, this, [this](int kind) {
+        editor_.editInscription(tr("Change what holds counters"), {}, [&](card::Inscription& inscription) {
+            const bool first = inscription.ties == Ties{};
+            inscription.ties.kind = static_cast<TieKind>(kind);
+            if (first && kind != int(TieKind::none))
+                inscription.ties.width = mend::tieWidthFor(editor_.card(), inscription,
+                                                           card::rulesFor(editor_.card(), &inscription));
+        });
+    });
+    const PartOf ties = ofSelected(&card::Inscription::ties);
+    const auto& fields = quantity::fieldsOf<Ties>();
+    const auto shown = [this, tied](auto matters) {
+        return [this, tied, matters] {
+            return tied() && editor_.inscription()->ties.kind != TieKind::none &&
+                   matters(editor_.inscription()->ties);
+        };
+    };
+    const auto any = shown([](const Ties&) { return true; });
+    const auto automatic = shown([](const Ties& t) { return t.kind == TieKind::automatic; });
+    fieldRow(tr("Width of ties"), fields, "width", 0.1, ties, any);
+    choiceRow(tr("Each counter"), tr("How many ties a counter gets"), tr("Change the number of ties"),
+              {tr("as needed"), tr("one"), tr("two")}, fields, "count", ties, automatic);
+    choiceRow(tr("Direction"), tr("Which way ties run"), tr("Change the direction of ties"),
+              {tr("as the letter stands"), tr("upright"), tr("level"), tr("at an angle")}, fields,
+              "direction", ties, automatic);
+    fieldRow(tr("Angle of ties"), fields, "angle", 5, ties, shown([](const Ties& t) {
+                 return t.kind == TieKind::automatic && t.direction == working::TieDirection::angle;
+             }));
+    choiceRow(tr("Depth"), tr("How deep ties are"), tr("Change the depth of ties"),
+              {tr("through the whole thickness"), tr("at the back"), tr("in the middle")}, fields, "depth",
+              ties, any);
+    fieldRow(tr("Thickness of ties"), fields, "thickness", 0.2, ties,
+             shown([](const Ties& t) { return t.depth != working::TieDepth::through; }));
+    tapered_ = new QCheckBox(tr("Wider at both ends"), this);
+    wide(tapered_);
+    connect(tapered_, &QCheckBox::clicked, this, [this](bool on) {
+        editor_.editInscription(tr("Change the shape of ties"), {},
+                                [on](card::Inscription& inscription) { inscription.ties.tapered = on; });
+    });
 }
 
 void WorkingStation::refresh() {
     const card::Inscription* inscription = editor_.inscription();
     kind_->setEnabled(inscription != nullptr);
     refreshFields();
+    const bool pierced = inscription && inscription->working.kind == working::Kind::pierced;
+    setRowVisible(held_, pierced);
+    setRowVisible(tapered_, pierced && inscription->ties.kind != working::TieKind::none);
+    if (pierced) {
+        held_->setCurrentIndex(int(inscription->ties.kind));
+        tapered_->setChecked(inscription->ties.tapered);
+    }
     if (!inscription)
         return told_->setText(tr("There are no words to work yet."));
     const working::Working& working = inscription->working;

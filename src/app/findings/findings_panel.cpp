@@ -139,7 +139,7 @@ void FindingRow::endSteps() {
 
 void FindingRow::offer(const std::vector<mend::Offer>& offers) {
     const auto alike = [](const mend::Offer& a, const mend::Offer& b) {
-        return a.mend == b.mend && a.inscription == b.inscription && a.from == b.from && a.to == b.to;
+        return a.mend == b.mend && a.card == b.card;
     };
     if (std::ranges::equal(offers, offers_, alike))
         return;
@@ -310,19 +310,16 @@ FindingRow* FindingsPanel::newRow() {
 }
 
 void FindingsPanel::lookForMends() {
-    const auto anyMay = [&](const check::Finding& finding) {
-        return finding.inscription >= 0 && std::ranges::any_of(mend::mends(), [&](const mend::Mend& mend) {
-                   return mend.mayClear(finding,
-                                        maker_.shown().made.card->inscriptions[size_t(finding.inscription)]);
-               });
-    };
     const card::Made& made = maker_.shown().made;
-    if (std::ranges::none_of(made.checked->findings, anyMay)) {
+    const card::Card& card = editor_.card();
+    if (std::ranges::none_of(made.checked->findings, [&](const check::Finding& finding) {
+            return mend::mayBeMended(finding, card);
+        })) {
         for (FindingRow* row : rows())
             row->offer({});
         return;
     }
-    mending_.start([this, made, folder = editor_.folder().toStdString(),
+    mending_.start([this, made, card, folder = editor_.folder().toStdString(),
                     catalogue = maker_.catalogue()](const Background::Courier& courier) {
         card::Pipeline trial(catalogue);
         // Together, a few times a second: each time the rows are laid out anew.
@@ -343,7 +340,8 @@ void FindingsPanel::lookForMends() {
         for (const check::Finding& finding : made.checked->findings) {
             if (courier.stop().stop_requested())
                 return;
-            found[finding.id] = mend::offersFor(made, finding, trial, folder, courier.stop());
+            found[finding.id] =
+                mend::offersFor({card, made, folder}, finding, trial, catalogue.get(), courier.stop());
             if (sinceTold.hasExpired(often)) {
                 tell();
                 sinceTold.restart();
@@ -354,14 +352,13 @@ void FindingsPanel::lookForMends() {
 }
 
 void FindingsPanel::mend(const mend::Offer& offer) {
-    const auto number = size_t(offer.inscription);
-    const card::Card& now = editor_.card();
-    const bool stands =
-        number < now.inscriptions.size() && offer.mend->value(now.inscriptions[number]) == offer.from;
-    if (!stands)
+    if (!checked_ || checked_ != maker_.shown().made.checked || maker_.busy())
         return; // a moment ago it was something else; new offers are on their way
-    editor_.edit(wording::buttonOf(offer), {},
-                 [&](card::Card& card) { offer.mend->set(card.inscriptions[number], offer.to); });
+    editor_.edit(wording::buttonOf(offer), {}, [&](card::Card& card) {
+        const int row = card.row;
+        card = offer.card;
+        card.row = row;
+    });
 }
 
 void FindingsPanel::open(FindingRow* row) {
@@ -370,6 +367,15 @@ void FindingsPanel::open(FindingRow* row) {
         if (other != row)
             other->endSteps();
     emit opened(row->step());
+}
+
+void FindingsPanel::mendFirst() {
+    const QList<FindingRow*> all = rows();
+    const auto hasOne = [](const FindingRow* row) { return !row->offers().empty(); };
+    const bool opened = last_ >= 0 && last_ < all.size() && hasOne(all[last_]);
+    const auto row = opened ? all.begin() + last_ : std::ranges::find_if(all, hasOne);
+    if (row != all.end())
+        mend((*row)->offers().front());
 }
 
 void FindingsPanel::next() {

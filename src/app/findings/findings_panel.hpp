@@ -23,6 +23,7 @@ class FindingRow : public QFrame {
     check::Finding step();
     void endSteps();
     const check::Finding& finding() const { return finding_; }
+    const std::vector<mend::Offer>& offers() const { return offers_; }
     /// Shows what would clear it, a button each, in place of what it showed.
     void offer(const std::vector<mend::Offer>& offers);
 
@@ -56,6 +57,8 @@ class FindingsPanel : public QFrame {
     QString verdict() const;
     QList<FindingRow*> rows() const;
     void next(); ///< opens the finding after the one opened last
+    /// Makes the first mend of the finding opened last, or of the worst that has one.
+    void mendFirst();
 
   signals:
     void lit(const std::vector<check::FindingPlace>& places, bool stops);

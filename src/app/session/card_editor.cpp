@@ -2,6 +2,7 @@
 #include "card/arranging.hpp"
 #include "card/card_json.hpp"
 #include "card/ranges.hpp"
+#include "card/travelling.hpp"
 #include <QCryptographicHash>
 #include <QDir>
 #include <QFileInfo>
@@ -170,6 +171,8 @@ void CardEditor::editInscription(const QString& name, const QString& key,
              const std::string words = inscription.words;
              change(inscription);
              inscription.nudges = setting::followed(std::move(inscription.nudges), words, inscription.words);
+             inscription.ties.own =
+                 setting::followed(std::move(inscription.ties.own), words, inscription.words);
          });
 }
 
@@ -365,9 +368,18 @@ void CardEditor::holdFile() {
         hold_ = std::move(hold);
 }
 
+void CardEditor::setTravels(bool travels) {
+    edit(travels ? tr("typefaces taken along") : tr("typefaces left behind"), {}, [&](card::Card& card) {
+        card.travels = travels;
+        leftBehind_ = card::takeTypefaces(card, catalogue_.get(), folder().toStdString());
+    });
+}
+
 quantity::Result<quantity::Done> CardEditor::saveAs(const QString& path, files::IfThere ifThere) {
     const std::string whole = files::withEnding(path.toStdString(), "bollard");
-    const std::string text = card::jsonOf(card_);
+    card::Card whatIsWritten = card_;
+    leftBehind_ = card::takeTypefaces(whatIsWritten, catalogue_.get(), folder().toStdString());
+    const std::string text = card::jsonOf(whatIsWritten);
     const auto written = files::writeWhole(whole, text, ifThere);
     if (!written)
         return written;

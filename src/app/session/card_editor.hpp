@@ -88,6 +88,12 @@ class CardEditor : public QObject {
     /// Writes to `path` (the ending is added) and makes it the card's file.
     quantity::Result<quantity::Done> saveAs(const QString& path,
                                             files::IfThere ifThere = files::IfThere::replace);
+    /// Whose typefaces a card that travels takes along when it is written; null for files only.
+    void setCatalogue(std::shared_ptr<const type::Catalogue> catalogue) { catalogue_ = std::move(catalogue); }
+    /// From now on the card takes its typefaces along, or no more.
+    void setTravels(bool travels);
+    /// Typefaces that could not be taken along last, and why.
+    const std::vector<quantity::Problem>& leftBehind() const { return leftBehind_; }
     /// The card's file is not as it was when it was read or written last: someone else changed it, or took it
     /// away.
     bool changedOnDisk() const;
@@ -120,6 +126,8 @@ class CardEditor : public QObject {
     QString path_, name_;
     QByteArray onDisk_; ///< what the file held when it was read or written last, in short
     std::unique_ptr<QLockFile> hold_;
+    std::shared_ptr<const type::Catalogue> catalogue_;
+    std::vector<quantity::Problem> leftBehind_;
     bool recovered_ = false;
     int gesture_ = 0;
     bool inGesture_ = false;

@@ -41,21 +41,40 @@ std::vector<process::Rule> rulesFor(const Card& card, const Inscription* inscrip
                           inscription ? inscription->working : working::Working{}));
 }
 
-std::vector<setting::Nudge> nudgesAsMade(const Card& card, const Inscription& inscription) {
-    if (inscription.nudges.empty() || !setting::hasFields(inscription.words))
-        return inscription.nudges;
-    std::vector<setting::Nudge> made;
+namespace {
+
+/// What belongs to letters of the words as they are typed, by the letters that the card's row makes of them.
+template<class OfLetter>
+std::vector<OfLetter> asMade(const std::vector<OfLetter>& all, const Card& card,
+                             const Inscription& inscription) {
+    if (all.empty() || !setting::hasFields(inscription.words))
+        return all;
+    std::vector<OfLetter> made;
     const auto origins = setting::filled(inscription.words, *card.rows, card.row).origins;
-    std::map<setting::Origin, const setting::Nudge*> byOrigin;
-    for (const setting::Nudge& nudge : inscription.nudges)
-        byOrigin.try_emplace({nudge.letter, nudge.within}, &nudge);
-    for (size_t letter = 0; letter < origins.size(); ++letter)
-        if (const auto nudge = byOrigin.find(origins[letter]); nudge != byOrigin.end()) {
-            made.push_back(*nudge->second);
+    std::multimap<setting::Origin, const OfLetter*> byOrigin;
+    for (const OfLetter& one : all)
+        byOrigin.emplace(setting::Origin{one.letter, one.within}, &one);
+    for (size_t letter = 0; letter < origins.size(); ++letter) {
+        const auto [first, last] = byOrigin.equal_range(origins[letter]);
+        for (auto one = first; one != last; ++one) {
+            made.push_back(*one->second);
             made.back().letter = int(letter);
             made.back().within = 0;
         }
+    }
     return made;
+}
+
+} // namespace
+
+std::vector<setting::Nudge> nudgesAsMade(const Card& card, const Inscription& inscription) {
+    return asMade(inscription.nudges, card, inscription);
+}
+
+working::Ties tiesAsMade(const Card& card, const Inscription& inscription) {
+    working::Ties ties = inscription.ties;
+    ties.own = asMade(ties.own, card, inscription);
+    return ties;
 }
 
 setting::Laying layingOf(const Card& card, const Inscription& inscription) {

@@ -7,7 +7,9 @@
 #include "setting/ornament.hpp"
 #include "setting/placing.hpp"
 #include "setting/rows.hpp"
+#include "type/carried.hpp"
 #include "type/catalogue.hpp"
+#include "working/ties.hpp"
 #include "working/working.hpp"
 #include <string>
 #include <vector>
@@ -25,6 +27,7 @@ struct Inscription {
     std::vector<setting::Nudge> nudges{};
     setting::Placing placing{};
     working::Working working{};
+    working::Ties ties{};   ///< of pierced letters
     std::string side{};     ///< of the blank, by name; empty for its first
     std::string language{}; ///< whose spelling is checked: a dictionary's name (en_GB); empty for none
     bool cutsOut =
@@ -53,7 +56,9 @@ struct Card {
     quantity::Shared<setting::Rows> rows{}; ///< what fields in the words stand for
     int row = 0;                            ///< the row that is made; no part of the file
     std::vector<Accepted> accepted{};
-    quantity::Shared<std::string> unread{}; ///< as in Inscription, for the card's own fields
+    bool travels = false; ///< when it is saved it takes its typefaces along, where their licences allow it
+    std::vector<type::CarriedTypeface> typefaces{}; ///< that it took along; they come before installed ones
+    quantity::Shared<std::string> unread{};         ///< as in Inscription, for the card's own fields
     bool operator==(const Card&) const = default;
 };
 
@@ -69,6 +74,9 @@ std::vector<process::Rule> rulesFor(const Card& card, const Inscription* inscrip
 
 /// The nudges of the letters that the card's row makes of an inscription's words; by code point of those.
 std::vector<setting::Nudge> nudgesAsMade(const Card& card, const Inscription& inscription);
+
+/// The same of its ties put by hand.
+working::Ties tiesAsMade(const Card& card, const Inscription& inscription);
 
 /// What decides, besides its style, how an inscription of the card is laid out.
 setting::Laying layingOf(const Card& card, const Inscription& inscription);

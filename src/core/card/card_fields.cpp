@@ -51,6 +51,10 @@ template<> const PartFields& fieldsOf<Inscription>() {
             .about("where it lies on its side")
             .part("working", &Inscription::working)
             .about("how it meets the blank")
+            .part("ties", &Inscription::ties)
+            .quiet()
+            .about("strips that hold what pierced letters enclose")
+            .usual("none")
             .part("stroke", &Inscription::style, setting::strokeFields)
             .about("of single lines")
             .part("ornament", &Inscription::ornament)
@@ -133,7 +137,13 @@ template<> const PartFields& fieldsOf<Card>() {
                       .usual("filament")
                       .parts("accepted", &Card::accepted)
                       .quiet()
-                      .about("findings that are let stand until they get worse"));
+                      .about("findings that are let stand until they get worse")
+                      .flag("travels", &Card::travels)
+                      .quiet()
+                      .about("when it is saved it takes its typefaces along, where their licences allow it")
+                      .parts("typefaces", &Card::typefaces)
+                      .quiet()
+                      .about("the files it took along; they come before installed ones"));
     return fields;
 }
 

@@ -100,6 +100,7 @@ Inscription newInscription(const Card& card, const Lettering& lettering, const I
         added.id.clear();
         added.unread = std::string();
         added.nudges.clear();
+        added.ties.own.clear();
         added.group = 0;
         added.baseline = {};
         added.placing.turn = 0;
@@ -118,7 +119,7 @@ Inscription newInscription(const Card& card, const Lettering& lettering, const I
     added.placing.y = middle.y;
     std::shared_ptr<const type::Typeface> typeface;
     if (catalogue)
-        if (auto opened = catalogue->open(added.typeface))
+        if (auto opened = catalogue->open(added.typeface, type::find(card.typefaces, added.typeface)))
             typeface = *std::move(opened);
     const double asked = added.style.size;
     constexpr double smaller = 0.8, smallest = 0.25;

@@ -2,7 +2,7 @@
 #include "blank/shape.hpp"
 #include "card/solid.hpp"
 #include "card/step.hpp"
-#include <filesystem>
+#include "card/travelling.hpp"
 #include <optional>
 #include <tbb/task_group.h>
 #include <unordered_map>
@@ -13,6 +13,7 @@ namespace {
 struct SettingKey {
     std::string words;
     type::TypefaceChoice typeface;
+    quantity::Shared<std::string> carried; ///< the typeface's bytes, where the card has them
     setting::TextStyle style;
     setting::Laying laying;
     setting::Ornament ornament;
@@ -27,7 +28,13 @@ struct Set {
 
 SettingKey keyOfWords(const Card& card, const Inscription& inscription, std::string words,
                       type::TypefaceChoice typeface) {
-    return {std::move(words), std::move(typeface), inscription.style, layingOf(card, inscription), {},
+    const type::CarriedTypeface* const carried = type::find(card.typefaces, inscription.typeface);
+    return {std::move(words),
+            std::move(typeface),
+            carried ? carried->bytes : quantity::Shared<std::string>(),
+            inscription.style,
+            layingOf(card, inscription),
+            {},
             nullptr};
 }
 
@@ -51,6 +58,7 @@ struct LetteringKey {
         std::shared_ptr<const setting::Setting> setting;
         setting::Placing placing;
         working::Working working;
+        working::Ties ties; ///< as made
         std::string_view side;
         bool cutsOut;
         int number;
@@ -68,6 +76,7 @@ struct MeasureKey {
         std::shared_ptr<const setting::Setting> setting;
         setting::Placing placing;
         working::Kind kind;
+        working::Ties ties;
         std::string_view side;
         bool cutsOut;
         bool operator==(const Item&) const = default;
@@ -108,12 +117,6 @@ struct FindingsKey {
     std::vector<std::string> ids;
     bool operator==(const FindingsKey&) const = default;
 };
-
-type::TypefaceChoice resolved(type::TypefaceChoice choice, const std::string& folder) {
-    if (!choice.file.empty() && !folder.empty() && std::filesystem::path(choice.file).is_relative())
-        choice.file = (std::filesystem::path(folder) / choice.file).string();
-    return choice;
-}
 
 /// What the blank's edges are to letters, of each side that has some.
 std::vector<check::SideBounds> boundsOf(const blank::Blank& blank, const Lettering& lettering) {
@@ -173,6 +176,7 @@ struct Pipeline::Memory {
     Step<std::shared_ptr<const Lettering>, Solid> solid;
     Step<FindingsKey, Checked> checked;
     check::MeasureMemory measured;
+    working::TieMemory ties;
     body::TileMemory tiles{64}; // and of a large part twice what it needs
 };
 
@@ -239,16 +243,19 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& card, const std::stri
             onStage(made);
     };
 
-    const auto open = [&](const type::TypefaceChoice& choice) {
+    const auto open = [&](const type::TypefaceChoice& choice, const type::CarriedTypeface* carried) {
         if (catalogue_)
-            return catalogue_->open(choice);
+            return catalogue_->open(choice, carried);
+        if (carried)
+            return type::typefaceFromBytes(*carried->bytes, carried->name, carried->index,
+                                           carried->namedInstance, choice.axes);
         if (choice.file.empty())
             return quantity::Result<std::shared_ptr<const type::Typeface>>(quantity::Problem{
                 quantity::ProblemKind::typefaceUnknown, choice.family + " " + choice.style});
         return type::openTypeface(choice.file, choice.index);
     };
     std::vector<Set> settings;
-    const auto settingOf = [&](const SettingKey& wanted) -> Set {
+    const auto settingOf = [&](const SettingKey& wanted, const type::CarriedTypeface* carried) -> Set {
         for (const std::vector<Set>* known : {&settings, &memory_->settings})
             for (const Set& kept : *known)
                 if (kept.setting && kept.key == wanted)
@@ -261,7 +268,7 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& card, const std::stri
                 std::make_shared<const setting::Setting>(setting::set(
                     wanted.ornament, wanted.around.get(), wanted.laying.edge, wanted.laying.traced, stop)),
                 {}};
-        const auto typeface = open(wanted.typeface);
+        const auto typeface = open(wanted.typeface, carried);
         if (!typeface)
             return {wanted, nullptr, typeface.problem()};
         return {wanted,
@@ -312,7 +319,8 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& card, const std::stri
                 }
                 wanted = keyOfWords(*card, inscription, filled.words, resolved(inscription.typeface, folder));
             }
-            Set set = settingOf(wanted);
+            Set set =
+                settingOf(wanted, ornaments ? nullptr : type::find(card->typefaces, inscription.typeface));
             if (stop.stop_requested()) // perhaps half of it
                 return made;
             ofInscription[i] = set.setting;
@@ -338,8 +346,8 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& card, const std::stri
             problem(check::FindingKind::sideMissing, i).subject = where.side;
             continue;
         }
-        key.items.push_back(
-            {ofInscription[i], where.placing, inscription.working, side, inscription.cutsOut, int(i)});
+        key.items.push_back({ofInscription[i], where.placing, inscription.working,
+                             tiesAsMade(*card, inscription), side, inscription.cutsOut, int(i)});
     }
     constexpr size_t olderKept = 64;
     for (Set& older : memory_->settings) {
@@ -360,11 +368,13 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& card, const std::stri
                 break;
             working::PlacedLetters placed(item.number, item.setting, item.placing, item.working);
             placed.side = item.side;
+            placed.ties = item.ties;
             if (item.cutsOut)
                 working::cutOut(placed, lettering->inscriptions, stop);
             else
                 lettering->inscriptions.push_back(std::move(placed));
         }
+        working::tie(lettering->inscriptions, memory_->ties, stop);
         lettering->problems = problems;
         lettering->blank = blankOf(*card, *lettering);
         lettering->firstSide = blank::regionOf(lettering->blank);
@@ -387,7 +397,8 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& card, const std::stri
     measureKey.sides = made.lettering->sides;
     measureKey.reach = reachOf(*card);
     for (const LetteringKey::Item& item : key.items)
-        measureKey.items.push_back({item.setting, item.placing, item.working.kind, item.side, item.cutsOut});
+        measureKey.items.push_back(
+            {item.setting, item.placing, item.working.kind, item.ties, item.side, item.cutsOut});
     const size_t letters = made.lettering->letters();
     std::shared_ptr<const Solid> solid;
     const auto makeSolid = [&] {

@@ -78,7 +78,11 @@ std::vector<Rule> Looking::rules(working::Working working, Kind kind, Measured w
 }
 
 const Rule* Looking::broken(const std::vector<Rule>& rules, double measured) {
-    const auto rule = std::ranges::find_if(rules, [&](const Rule& r) { return r.brokenBy(measured); });
+    // What is only worked out to be less by what numbers cannot hold is not.
+    constexpr double nothing = 1e-9;
+    const auto rule = std::ranges::find_if(rules, [&](const Rule& r) {
+        return r.brokenBy(r.bound == process::Bound::least ? measured + nothing : measured - nothing);
+    });
     return rule == rules.end() ? nullptr : &*rule;
 }
 

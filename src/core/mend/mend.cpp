@@ -2,6 +2,7 @@
 #include "card/card_json.hpp"
 #include "card/ranges.hpp"
 #include <algorithm>
+#include <cmath>
 #include <nlohmann/json.hpp>
 #include <set>
 
@@ -22,57 +23,151 @@ std::vector<std::string> missingIn(const std::set<std::string>& now, const std::
     return gone;
 }
 
-/// Changes the value until the finding is gone: what does not grow in proportion takes more than one step.
-std::optional<Offer> tried(const Mend& mend, const card::Made& made, check::Finding finding,
-                           card::Pipeline& trial, const std::string& folder, const std::stop_token& stop) {
-    const auto number = size_t(finding.inscription);
-    Offer offer{&mend, finding.inscription, mend.value(made.card->inscriptions[number]), 0, *made.card, {}};
-    offer.to = offer.from;
+/// Changes the card until the finding is gone.
+std::optional<Offer> tried(const Mend& mend, const Subject& subject, const check::Finding& finding,
+                           card::Pipeline& trial, const type::Catalogue* catalogue,
+                           const std::stop_token& stop) {
+    Offer offer{&mend, finding.inscription, {}, {}, {}, subject.card, {}, {}};
+    const auto number = [&](const card::Card& card) {
+        return mend.number ? std::optional(mend.number(card, finding)) : std::nullopt;
+    };
+    offer.from = number(offer.card);
+    card::Made made = subject.made;
+    check::Finding now = finding;
+    const std::set<std::string> before = idsOf(subject.made.checked->findings, false),
+                                stops = idsOf(subject.made.checked->findings, true);
     constexpr int most = 6;
     for (int step = 0; step < most && !stop.stop_requested(); ++step) {
-        const double value = mend.needed(finding, offer.to);
-        if (!std::isfinite(value) || value == offer.to)
+        card::Card next = offer.card;
+        if (!mend.step(next, {made, now, catalogue}))
             return std::nullopt;
-        mend.set(offer.card.inscriptions[number], value);
-        card::keepWithinRanges(offer.card);
-        offer.to = mend.value(offer.card.inscriptions[number]);
-        if (offer.to != value)
-            return std::nullopt; // more than the field holds
-        const card::Made now = trial.run(std::make_shared<const card::Card>(offer.card), folder, stop);
-        if (!now.checked || !now.checked->complete)
+        card::Card kept = next;
+        card::keepWithinRanges(kept);
+        if (!(kept == next) || next == offer.card)
+            return std::nullopt; // more than a field holds, or no change at all
+        offer.card = std::move(next);
+        made = trial.run(std::make_shared<const card::Card>(offer.card), subject.folder, stop);
+        if (!made.checked || !made.checked->complete)
             return std::nullopt;
-        const auto& findings = now.checked->findings;
+        const auto& findings = made.checked->findings;
         const auto still = std::ranges::find(findings, finding.id, &check::Finding::id);
         if (still != findings.end()) {
-            finding = *still;
+            now = *still;
             continue;
         }
-        if (!missingIn(idsOf(made.checked->findings, true), idsOf(findings, true)).empty())
-            return std::nullopt; // something else stops now
-        offer.clears = missingIn(idsOf(findings, false), idsOf(made.checked->findings, false));
+        if (const auto others = missingIn(stops, idsOf(findings, true)); !others.empty()) {
+            // Something else stops now; perhaps more of the same helps.
+            const auto other = std::ranges::find(findings, others.front(), &check::Finding::id);
+            if (!mend.mayClear(*other, offer.card))
+                return std::nullopt;
+            now = *other;
+            continue;
+        }
+        offer.clears = missingIn(idsOf(findings, false), before);
+        for (const check::Finding& one : findings)
+            if (!before.contains(one.id) && one.severity == check::Severity::watch &&
+                std::ranges::find(offer.brings, one.kind) == offer.brings.end())
+                offer.brings.push_back(one.kind);
+        offer.to = number(offer.card);
+        if (mend.subject)
+            offer.subject = mend.subject(offer.card, finding);
         return offer;
     }
     return std::nullopt;
 }
 
+bool isWhole(const card::Made& made) {
+    return made.card && made.checked && made.checked->complete;
+}
+
 } // namespace
 
-const std::vector<Mend>& mends() {
-    static const std::vector<Mend> all{letterSpace(), largerSize()}; // the smaller change first
+std::vector<process::Rule> Matter::rules(process::Measured what) const {
+    const card::Inscription* const inscription =
+        finding.inscription >= 0 ? &made.card->inscriptions[size_t(finding.inscription)] : nullptr;
+    std::vector<process::Rule> all = card::rulesFor(*made.card, inscription);
+    std::erase_if(all, [&](const process::Rule& rule) { return rule.what != what; });
+    std::ranges::stable_sort(all, std::greater{}, &process::Rule::severity);
     return all;
 }
 
-std::vector<Offer> offersFor(const card::Made& made, const check::Finding& finding, card::Pipeline& trial,
-                             const std::string& folder, const std::stop_token& stop) {
+std::optional<double> Matter::least(process::Measured what) const {
+    std::optional<double> least;
+    for (const process::Rule& rule : rules(what))
+        if (rule.bound == process::Bound::least)
+            least = std::max(least.value_or(rule.value), rule.value);
+    return least;
+}
+
+const std::vector<Mend>& mends() {
+    static const std::vector<Mend> all{
+        ties(),           pairSpace(),      letterSpace(), closingUp(),       inwards(),
+        height(),         depth(),          bedding(),     brokenEdge(),      draft(),
+        heavierStrokes(), lighterStrokes(), largerSize(),  smallerWords(),    largerBlank(),
+        thickerBlank(),   thinnerBlank(),   floor(),       smallerEdges(),    crispEdges(),
+        firstSide(),      readOnPart(),     heavierFace(), thickerTypeface(), anotherProcess()};
+    return all;
+}
+
+bool mayBeMended(const check::Finding& finding, const card::Card& card) {
+    return !finding.accepted && finding.inscription < int(card.inscriptions.size()) &&
+           std::ranges::any_of(mends(), [&](const Mend& mend) { return mend.mayClear(finding, card); });
+}
+
+std::vector<Offer> offersFor(const Subject& subject, const check::Finding& finding, card::Pipeline& trial,
+                             const type::Catalogue* catalogue, const std::stop_token& stop, int most) {
     std::vector<Offer> offers;
-    if (!made.card || !made.checked || !made.checked->complete || finding.inscription < 0 || finding.accepted)
+    if (!isWhole(subject.made) || finding.accepted ||
+        finding.inscription >= int(subject.card.inscriptions.size()))
         return offers;
-    const card::Inscription& inscription = made.card->inscriptions[size_t(finding.inscription)];
-    for (const Mend& mend : mends())
-        if (mend.mayClear(finding, inscription))
-            if (auto offer = tried(mend, made, finding, trial, folder, stop))
+    for (const Mend& mend : mends()) {
+        if (int(offers.size()) >= most || stop.stop_requested())
+            break;
+        if (mend.mayClear(finding, subject.card))
+            if (auto offer = tried(mend, subject, finding, trial, catalogue, stop))
                 offers.push_back(*std::move(offer));
+    }
     return offers;
+}
+
+Plan planFor(const Subject& subject, card::Pipeline& trial, const type::Catalogue* catalogue,
+             const std::stop_token& stop) {
+    Plan plan{{}, subject.card, subject.made, {}, {}};
+    const auto stopping = [&] {
+        std::vector<check::Finding> all;
+        for (const check::Finding& finding : plan.made.checked->findings)
+            if (finding.severity == check::Severity::stop && !finding.accepted)
+                all.push_back(finding);
+        return all;
+    };
+    if (!isWhole(subject.made))
+        return plan;
+    for (bool mended = true; mended && !stop.stop_requested();) {
+        mended = false;
+        for (const check::Finding& finding : stopping()) {
+            if (plan.tried.contains(finding.id))
+                continue; // what came after does not make it possible as a rule
+            auto offers =
+                offersFor({plan.card, plan.made, subject.folder}, finding, trial, catalogue, stop, 1);
+            if (offers.empty()) {
+                for (const Mend& mend : mends())
+                    if (mend.mayClear(finding, plan.card))
+                        plan.tried[finding.id].push_back(mend.name);
+                plan.tried.try_emplace(finding.id);
+                continue;
+            }
+            plan.card = offers.front().card;
+            plan.made = trial.run(std::make_shared<const card::Card>(plan.card), subject.folder, stop);
+            plan.steps.push_back(std::move(offers.front()));
+            mended = isWhole(plan.made);
+            if (!plan.steps.empty() && mended)
+                plan.tried.clear(); // it may be possible now
+            break;
+        }
+    }
+    if (isWhole(plan.made))
+        plan.left = stopping();
+    return plan;
 }
 
 std::string patchOf(const std::string& cardText, const card::Card& mended) {

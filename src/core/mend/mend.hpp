@@ -1,44 +1,123 @@
 // Changes to a card that clear a finding, each made and found to do so before it is offered.
 #pragma once
 #include "card/pipeline.hpp"
+#include <functional>
+#include <map>
 #include <optional>
 #include <stop_token>
 #include <string_view>
 
 namespace bollard::mend {
 
-/// One kind of mend: a number of an inscription that is changed. One file and one line in the table each.
-struct Mend {
-    std::string_view name{}; ///< to find its words: "largerSize"
-    /// Whether it can help: by the finding's kind, and what the inscription is.
-    bool (*mayClear)(const check::Finding&, const card::Inscription&) = nullptr;
-    double (*value)(const card::Inscription&) = nullptr; ///< what it changes, mm
-    /// What the value would have to be for the finding to be gone, as far as that can be told: mm, rounded to
-    /// what a person would type.
-    double (*needed)(const check::Finding&, double value) = nullptr;
-    void (*set)(card::Inscription&, double value) = nullptr;
+/// What a mend goes by: the card as it was tried last, and the finding it has then.
+struct Matter {
+    const card::Made& made;
+    const check::Finding& finding;
+    const type::Catalogue* catalogue = nullptr;
+
+    /// The limits in force of what is measured, for the inscription that the finding is about; the worst
+    /// first.
+    std::vector<process::Rule> rules(process::Measured what) const;
+    /// The largest of those limits that lies above `measured`; nothing when there is none.
+    std::optional<double> least(process::Measured what) const;
 };
 
-Mend largerSize();
-Mend letterSpace();
+/// One kind of mend. One function in one of this folder's files and one line in the table each.
+struct Mend {
+    std::string_view name{}; ///< to find its words: "largerSize"
+    /// Whether it can help, without making anything.
+    std::function<bool(const check::Finding&, const card::Card&)> mayClear{};
+    /// Changes the card one step towards it; false when nothing more can be tried. Called again as long as
+    /// the finding stays: what does not grow in proportion takes more than one step.
+    std::function<bool(card::Card&, const Matter&)> step{};
+    /// The number that it changes, as its button tells it; null where it changes none.
+    std::function<double(const card::Card&, const check::Finding&)> number{};
+    /// What it comes to, where that is no number: a typeface, a process; null where nothing is to be told.
+    std::function<std::string(const card::Card&, const check::Finding&)> subject{};
+    bool isAngle = false; ///< of the number: degrees, not mm
+};
 
-/// All there are, in the order they are offered.
+// How strokes and letters grow.
+Mend heavierStrokes();
+Mend lighterStrokes();
+Mend largerSize();
+Mend heavierFace();
+Mend thickerTypeface();
+// What lies between letters.
+Mend pairSpace();
+Mend letterSpace();
+Mend closingUp();
+// Where words lie.
+Mend inwards();
+Mend smallerWords();
+Mend largerBlank();
+Mend firstSide();
+Mend readOnPart();
+// Heights and depths.
+Mend height();
+Mend depth();
+Mend bedding();
+Mend thickerBlank();
+Mend thinnerBlank();
+// What is cut through.
+Mend ties();
+Mend floor();
+// Edges.
+Mend brokenEdge();
+Mend draft();
+Mend smallerEdges();
+Mend crispEdges();
+// How it is made.
+Mend anotherProcess();
+
+/// All there are, the smaller change first: in this order they are tried and offered.
 const std::vector<Mend>& mends();
 
 /// A mend that was tried: with it the finding is gone, and nothing new stops.
 struct Offer {
     const Mend* mend = nullptr;
-    int inscription = 0;
-    double from = 0; ///< mm, the value before
-    double to = 0;
-    card::Card card{};                 ///< with it
-    std::vector<std::string> clears{}; ///< ids of all findings that are gone with it
+    int inscription = -1;               ///< that the finding is about; -1 for the whole part
+    std::optional<double> from{}, to{}; ///< the number before and after
+    std::string subject{};
+    card::Card card{};                        ///< with it
+    std::vector<std::string> clears{};        ///< ids of all findings that are gone with it
+    std::vector<check::FindingKind> brings{}; ///< what is new with it, and does not stop
 };
 
-/// What clears the finding of what was made; nothing when none does, or stopped. Makes the card a few times
-/// over with `trial`, which remembers from one to the next.
-std::vector<Offer> offersFor(const card::Made& made, const check::Finding& finding, card::Pipeline& trial,
-                             const std::string& folder, const std::stop_token& stop = {});
+/// The card that a person has, and what was made of it: its blank may follow the words.
+struct Subject {
+    const card::Card& card;
+    const card::Made& made;
+    const std::string& folder;
+};
+
+constexpr int mostOffers = 3;
+
+/// Whether any mend may clear it, by what is known without trying.
+bool mayBeMended(const check::Finding& finding, const card::Card& card);
+
+/// What clears the finding, up to `most`; nothing when none does, or stopped. Makes the card a few times over
+/// with `trial`, which remembers from one to the next.
+std::vector<Offer> offersFor(const Subject& subject, const check::Finding& finding, card::Pipeline& trial,
+                             const type::Catalogue* catalogue, const std::stop_token& stop = {},
+                             int most = mostOffers);
+
+/// Mends that together clear every stop finding, in the order they are made.
+struct Plan {
+    std::vector<Offer> steps{};
+    card::Card card{};                  ///< with all of them
+    card::Made made{};                  ///< of it
+    std::vector<check::Finding> left{}; ///< that stop still
+    /// What was tried for each of those, by id: names of mends.
+    std::map<std::string, std::vector<std::string_view>> tried{};
+};
+Plan planFor(const Subject& subject, card::Pipeline& trial, const type::Catalogue* catalogue,
+             const std::stop_token& stop = {});
+
+/// How wide ties are at best: wide enough not to be told, as far as that is no more than an eighth of the
+/// letters' height, but never so narrow that they would stop.
+double tieWidthFor(const card::Card& card, const card::Inscription& inscription,
+                   const std::vector<process::Rule>& rules);
 
 /// What turns the text of a card's file into the mended card: RFC 6902, as JSON text. "[]" for a text that is
 /// no JSON.

@@ -39,6 +39,8 @@ enum class ProblemKind {
     artworkBroken,    ///< subject: file; detail: what the reader met; line
     artworkEmpty,     ///< subject: file; nothing in it can be worked
     typefaceUnknown,  ///< subject: family and style
+    typefaceStays,    ///< subject: family and style; its licence does not let a card take it along
+    typefaceTooLarge, ///< subject: family and style; for a card to take it along
     nothingToMake,    ///< neither blank nor letters
     geometryFailed,   ///< a solid could not be built; detail: where
     stepFailed,       ///< a step met what it was not made for; detail: what

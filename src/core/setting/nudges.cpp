@@ -10,9 +10,7 @@ const Nudge* nudgeOf(const std::vector<Nudge>& nudges, int letter, int within) {
     return found == nudges.end() ? nullptr : &*found;
 }
 
-std::vector<Nudge> followed(std::vector<Nudge> nudges, const std::string& before, const std::string& after) {
-    if (nudges.empty() || before == after)
-        return nudges;
+WordChange::WordChange(const std::string& before, const std::string& after) {
     const std::u32string old = type::codePoints(before), now = type::codePoints(after);
     const size_t shorter = std::min(old.size(), now.size());
     size_t head = 0, tail = 0;
@@ -20,13 +18,15 @@ std::vector<Nudge> followed(std::vector<Nudge> nudges, const std::string& before
         ++head;
     while (tail < shorter - head && old[old.size() - 1 - tail] == now[now.size() - 1 - tail])
         ++tail;
-    std::erase_if(nudges, [&](const Nudge& nudge) {
-        return nudge.letter >= int(head) && nudge.letter < int(old.size() - tail);
-    });
-    for (Nudge& nudge : nudges)
-        if (nudge.letter >= int(old.size() - tail))
-            nudge.letter += int(now.size()) - int(old.size());
-    return nudges;
+    head_ = int(head);
+    tail_ = int(old.size() - tail);
+    longer_ = int(now.size()) - int(old.size());
+}
+
+int WordChange::placeOf(int letter) const {
+    if (letter < head_)
+        return letter;
+    return letter < tail_ ? -1 : letter + longer_;
 }
 
 } // namespace bollard::setting

@@ -20,8 +20,29 @@ struct Nudge {
 /// The nudge of the letter at that code point; null when it has none.
 const Nudge* nudgeOf(const std::vector<Nudge>& nudges, int letter, int within = 0);
 
-/// The nudges after the words were changed: what stands before and after the change keeps its own, what was
-/// taken out loses it. Both texts are UTF-8.
-std::vector<Nudge> followed(std::vector<Nudge> nudges, const std::string& before, const std::string& after);
+/// Where letters (their first code points) stand after a change of the words. Both texts are UTF-8.
+class WordChange {
+  public:
+    WordChange(const std::string& before, const std::string& after);
+    /// -1 for one that was taken out.
+    int placeOf(int letter) const;
+
+  private:
+    int head_ = 0, tail_ = 0, longer_ = 0;
+};
+
+/// What belongs to letters after the words were changed: what stands before and after the change keeps its
+/// own, what was taken out loses it. Both texts are UTF-8.
+template<class OfLetter>
+std::vector<OfLetter> followed(std::vector<OfLetter> all, const std::string& before,
+                               const std::string& after) {
+    if (all.empty() || before == after)
+        return all;
+    const WordChange change(before, after);
+    for (OfLetter& one : all)
+        one.letter = change.placeOf(one.letter);
+    std::erase_if(all, [](const OfLetter& one) { return one.letter < 0; });
+    return all;
+}
 
 } // namespace bollard::setting

@@ -1,5 +1,6 @@
 #include "type/catalogue.hpp"
 #include "quantity/kept.hpp"
+#include "type/carried.hpp"
 #include "type/line_font.hpp"
 #include <algorithm>
 #include <filesystem>
@@ -163,10 +164,17 @@ const TypefaceEntry* Catalogue::find(const std::string& family, const std::strin
     return best;
 }
 
-quantity::Result<std::shared_ptr<const Typeface>> Catalogue::open(const TypefaceChoice& choice) const {
+quantity::Result<std::shared_ptr<const Typeface>> Catalogue::open(const TypefaceChoice& choice,
+                                                                  const CarriedTypeface* carried) const {
     std::string file = choice.file;
     int index = choice.index, namedInstance = 0;
-    if (file.empty()) {
+    if (carried) {
+        // Of like bytes, whatever card they came with.
+        file = "carried/" + std::to_string(std::hash<std::string>()(*carried->bytes)) + "/" +
+               std::to_string(carried->bytes->size()) + "/" + carried->name;
+        index = carried->index;
+        namedInstance = carried->namedInstance;
+    } else if (file.empty()) {
         const TypefaceEntry* const entry = find(choice.family, choice.style);
         if (!entry)
             return quantity::Problem{quantity::ProblemKind::typefaceUnknown,
@@ -179,7 +187,9 @@ quantity::Result<std::shared_ptr<const Typeface>> Catalogue::open(const Typeface
     const std::tuple key{file, index, namedInstance, choice.centreline, choice.axes};
     if (auto kept = opened_->typefaces.find(key))
         return *std::move(kept);
-    auto typeface = openTypeface(file, index, namedInstance, choice.axes);
+    auto typeface = carried
+                        ? typefaceFromBytes(*carried->bytes, carried->name, index, namedInstance, choice.axes)
+                        : openTypeface(file, index, namedInstance, choice.axes);
     if (typeface && choice.centreline)
         typeface = centrelineTypeface(*typeface);
     if (!typeface)

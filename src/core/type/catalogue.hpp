@@ -6,6 +6,8 @@
 
 namespace bollard::type {
 
+struct CarriedTypeface;
+
 /// A typeface that can be opened.
 struct TypefaceEntry {
     std::string family{};
@@ -45,9 +47,10 @@ class Catalogue {
     /// null when the family has none such.
     const TypefaceEntry* relative(const std::string& family, bool bold, bool slanted) const;
 
-    /// Opens the chosen typeface, by file when it names one. The last
+    /// Opens the chosen typeface: as a card carries it, else by file when it names one. The last
     /// ones opened are kept and shared.
-    quantity::Result<std::shared_ptr<const Typeface>> open(const TypefaceChoice& choice) const;
+    quantity::Result<std::shared_ptr<const Typeface>> open(const TypefaceChoice& choice,
+                                                           const CarriedTypeface* carried = nullptr) const;
 
   private:
     std::vector<TypefaceEntry> entries_;

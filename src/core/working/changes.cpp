@@ -131,6 +131,35 @@ std::vector<Change> inlaid(const Worked& worked, const Thickness& thickness) {
     return changes;
 }
 
+/// Cut from both sides, but for what is left.
+std::vector<Change> slabbed(const Worked& worked, const Thickness& thickness) {
+    const double all = thickness.from, left = std::min(worked.slab.thickness, all);
+    const double below = worked.slab.atBack ? 0 : (all - left) / 2;
+    const auto levelOverBack = [&](double above) {
+        Profile level = levelAt(-all + above);
+        level.tilt = thickness.rise;
+        return level;
+    };
+    std::vector<Change> changes;
+    if (below + left < all)
+        changes.push_back({worked.region,
+                           Change::Does::take,
+                           levelOverBack(below + left),
+                           everUp,
+                           Substance::letters,
+                           {},
+                           false});
+    if (below > 0)
+        changes.push_back({worked.region,
+                           Change::Does::take,
+                           everDown,
+                           levelOverBack(below),
+                           Substance::letters,
+                           {},
+                           false});
+    return changes;
+}
+
 /// By kind; scribed lines are cut as sunk letters are.
 constexpr std::array<std::vector<Change> (*)(const Worked&, const Thickness&), kinds> table{
     raised, sunk, pierced, freeStanding, sunk, carved, inlaid};
@@ -166,6 +195,8 @@ Change fromBehind(Change change, const Thickness& thickness) {
 }
 
 std::vector<Change> changesOf(const Worked& worked, const Thickness& thickness) {
+    if (worked.slab.thickness > 0)
+        return slabbed(worked, thickness);
     return table[size_t(worked.working.kind)](worked, thickness);
 }
 

@@ -40,11 +40,16 @@ void cutOut(const PlacedLetters& cutter, std::span<PlacedLetters> others, const 
         }
 }
 
+Slab slabOf(const Ties& ties) {
+    return {ties.thickness, ties.depth == TieDepth::back};
+}
+
 std::vector<Worked> workedOf(std::span<const WorkedLetters> letters, const std::stop_token& stop) {
     struct Group {
         Working working;
         std::vector<plane::Region> letters;
         std::vector<plane::Box> boxes; // of each inscription
+        Slab slab;
     };
     std::vector<Group> groups;
     for (const WorkedLetters& some : letters) {
@@ -57,20 +62,20 @@ std::vector<Worked> workedOf(std::span<const WorkedLetters> letters, const std::
         // The last group worked alike, unless what comes after it lies under these letters.
         Group* alike = nullptr;
         for (Group& group : groups) {
-            if (group.working == working)
+            if (group.working == working && group.slab == some.slab)
                 alike = &group;
             else if (alike &&
                      std::ranges::any_of(group.boxes, [&](const plane::Box& b) { return b.meets(box); }))
                 alike = nullptr;
         }
         if (!alike)
-            alike = &groups.emplace_back(Group{working, {}, {}});
+            alike = &groups.emplace_back(Group{working, {}, {}, some.slab});
         alike->letters.insert(alike->letters.end(), some.letters.begin(), some.letters.end());
         alike->boxes.push_back(box);
     }
     std::vector<Worked> worked;
     for (const Group& group : groups)
-        worked.push_back({group.working, plane::united(group.letters, stop)});
+        worked.push_back({group.working, plane::united(group.letters, stop), group.slab});
     return worked;
 }
 
@@ -78,8 +83,11 @@ std::vector<Worked> workedOf(std::span<const PlacedLetters> inscriptions, const 
                              std::string_view side) {
     std::vector<WorkedLetters> letters;
     for (const PlacedLetters& inscription : inscriptions)
-        if (side.empty() || inscription.side == side)
-            letters.push_back({inscription.working, inscription.onSide});
+        if (side.empty() || inscription.side == side) {
+            letters.push_back({inscription.working, inscription.onSide, {}});
+            if (!inscription.strips.empty())
+                letters.push_back({inscription.working, inscription.strips, slabOf(inscription.ties)});
+        }
     return workedOf(letters, stop);
 }
 

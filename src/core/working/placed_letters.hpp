@@ -1,6 +1,7 @@
 // The letters of an inscription where they lie on the side, with how they are worked.
 #pragma once
 #include "setting/placing.hpp"
+#include "working/ties.hpp"
 #include "working/working.hpp"
 #include <memory>
 #include <span>
@@ -18,7 +19,10 @@ struct PlacedLetters {
     std::string_view side = "front";     ///< of the blank
     std::vector<plane::Region> onSide{}; ///< by letter, grid units
     std::vector<bool> altered{}; ///< by letter: it is no longer as its glyph is drawn; empty when none is
-    std::vector<bool> beyond{};  ///< by letter: it lies beyond the grid, and nothing is made of it
+    Ties ties{};                 ///< as the card has them, `own` by code point as made
+    std::vector<PlacedTie> placedTies{};
+    std::vector<plane::Region> strips{}; ///< by letter, what ties leave that are not of the whole thickness
+    std::vector<bool> beyond{};          ///< by letter: it lies beyond the grid, and nothing is made of it
 
     PlacedLetters(int number, std::shared_ptr<const setting::Setting> letters,
                   const setting::Placing& placing, const Working& how);
@@ -31,12 +35,16 @@ struct PlacedLetters {
 /// Takes the shapes of `cutter` away from the letters of `others`.
 void cutOut(const PlacedLetters& cutter, std::span<PlacedLetters> others, const std::stop_token& stop = {});
 
-/// Some letters that are worked alike.
+/// Some letters that are worked alike, or the strips across them.
 struct WorkedLetters {
     Working working{};
     std::vector<plane::Region> letters{};
+    Slab slab{};
     bool operator==(const WorkedLetters&) const = default;
 };
+
+/// What ties that are not of the whole thickness leave.
+Slab slabOf(const Ties& ties);
 
 /// Letters of like working united, in their order: not with letters that others, worked differently, lie over
 /// in between.

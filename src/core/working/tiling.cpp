@@ -165,18 +165,26 @@ Tiling tilingOf(const plane::Region& blank, const std::vector<PlanLetter>& lette
 std::vector<WorkedLetters> lettersOn(const plane::Box& blank, std::span<const PlacedLetters> inscriptions,
                                      std::span<const PlanLetter> chosen, bool behind, plane::Point from) {
     std::vector<WorkedLetters> result;
-    int slot = -1;
-    for (const PlanLetter& one : chosen) {
-        if (one.behind != behind)
-            continue;
-        const PlacedLetters& letters = inscriptions[size_t(one.slot)];
-        if (one.slot != slot)
-            result.push_back({letters.working, {}});
-        slot = one.slot;
-        const plane::Region& region = letters.onSide[size_t(one.letter)];
-        result.back().letters.push_back(
-            behind ? plane::shifted(plane::mirrored(region), {blank.low.x + blank.high.x - from.x, -from.y})
-                   : plane::shifted(region, plane::Point{} - from));
+    const auto inPlan = [&](const plane::Region& region) {
+        return behind
+                   ? plane::shifted(plane::mirrored(region), {blank.low.x + blank.high.x - from.x, -from.y})
+                   : plane::shifted(region, plane::Point{} - from);
+    };
+    for (auto one = chosen.begin(); one != chosen.end();) {
+        const int slot = one->slot;
+        const PlacedLetters& letters = inscriptions[size_t(slot)];
+        WorkedLetters some{letters.working, {}, {}}, strips{letters.working, {}, slabOf(letters.ties)};
+        for (; one != chosen.end() && (one->slot == slot || one->behind != behind); ++one) {
+            if (one->behind != behind)
+                continue;
+            const auto letter = size_t(one->letter);
+            some.letters.push_back(inPlan(letters.onSide[letter]));
+            if (letter < letters.strips.size() && !letters.strips[letter].empty())
+                strips.letters.push_back(inPlan(letters.strips[letter]));
+        }
+        for (WorkedLetters* group : {&some, &strips})
+            if (!group->letters.empty())
+                result.push_back(std::move(*group));
     }
     return result;
 }

@@ -89,10 +89,18 @@ double reachBeyond(const Working& working, double thickness_mm);
 /// The fields of a working that decide the material; the others as they start.
 Working deciding(const Working& working);
 
+/// What is left standing where pierced letters are tied, as thick as told, mm; 0: nothing is.
+struct Slab {
+    double thickness = 0;
+    bool atBack = true; ///< else halfway
+    bool operator==(const Slab&) const = default;
+};
+
 /// All letters that are worked alike, as one region on the side.
 struct Worked {
     Working working{};
     plane::Region region{};
+    Slab slab{};
 };
 
 } // namespace bollard::working
