@@ -105,6 +105,7 @@ QWidget* HelpPages::keysPage() {
                             {tr("Ctrl+Z, Ctrl+Shift+Z"), tr("undo, redo")},
                             {tr("F8"), tr("the next finding")},
                             {tr("Ctrl+."), tr("mend it by its first mend")},
+                            {tr("B held"), tr("the card before the last mend")},
                             {tr("Ctrl+E"), tr("write files")},
                             {tr("Ctrl+P"), tr("print at true size")},
                             {tr("F1"), tr("this help")}});
@@ -115,6 +116,9 @@ QWidget* HelpPages::keysPage() {
           {tr("Alt and left, right"), tr("choose a letter, which the arrows nudge by 0.1")},
           {tr("Ctrl and a click"), tr("choose letters to be nudged")},
           {tr("M held"), tr("measure")},
+          {tr("S held, and a drag"), tr("the section along a line; Esc puts it away")},
+          {tr("W"), tr("colour widths: all, only those too narrow, none")},
+          {tr("P"), tr("show the pieces that it comes to")},
           {tr("T"),
            tr("the next tie; arrows move it by 0.1, Page up and down turn it by 5°, Delete takes it")},
           {tr("Insert"), tr("put a tie under the pointer")},

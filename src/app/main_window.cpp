@@ -2,6 +2,7 @@
 #include "app/card/rows_table.hpp"
 #include "app/controls/drawer.hpp"
 #include "app/controls/looks.hpp"
+#include "app/findings/plan_panel.hpp"
 #include "app/help_pages.hpp"
 #include "app/session/beginning.hpp"
 #include "card/card_json.hpp"
@@ -165,6 +166,14 @@ void MainWindow::buildBody() {
     };
     connect(findings_, &FindingsPanel::lit, this, light);
     connect(gauge_, &Gauge::lit, this, light);
+    connect(findings_, &FindingsPanel::planWanted, this, [this] {
+        if (!plan_) {
+            plan_ = new PlanPanel(editor_, maker_, work_);
+            connect(plan_, &PlanPanel::done, this, [this] { drawer_->shut(); });
+        }
+        drawer_->open(tr("Mend all"), plan_, [this] { plan_->stop(); });
+        plan_->look();
+    });
     connect(findings_, &FindingsPanel::opened, this, [this, light](const check::Finding& finding) {
         if (finding.inscription >= 0)
             editor_.select(finding.inscription);
@@ -514,6 +523,25 @@ void MainWindow::showHelp() {
     help_->show(0);
     drawer_->open(tr("Help"), help_);
     help_->setFocus();
+}
+
+/// Held, B shows the card as it was before the last mend.
+void MainWindow::keyPressEvent(QKeyEvent* event) {
+    if (event->key() != Qt::Key_B || event->modifiers() != Qt::NoModifier || !editor_.beforeMend())
+        return QMainWindow::keyPressEvent(event);
+    if (event->isAutoRepeat() || showsBefore_)
+        return;
+    showsBefore_ = true;
+    maker_.make(*editor_.beforeMend(), editor_.folder());
+    notice_->say(tr("As it was before the last mend, while B is held."), NoticeBar::Tone::plain);
+}
+
+void MainWindow::keyReleaseEvent(QKeyEvent* event) {
+    if (event->key() != Qt::Key_B || event->isAutoRepeat() || !showsBefore_)
+        return QMainWindow::keyReleaseEvent(event);
+    showsBefore_ = false;
+    maker_.make(editor_.card(), editor_.folder());
+    notice_->dismiss();
 }
 
 bool MainWindow::eventFilter(QObject* watched, QEvent* event) {

@@ -23,6 +23,7 @@ namespace bollard::app {
 
 class Drawer;
 class HelpPages;
+class PlanPanel;
 class TracePanel;
 
 class MainWindow : public QMainWindow {
@@ -67,6 +68,8 @@ class MainWindow : public QMainWindow {
     void closeEvent(QCloseEvent* event) override;
     void dragEnterEvent(QDragEnterEvent* event) override;
     void dropEvent(QDropEvent* event) override;
+    void keyPressEvent(QKeyEvent* event) override;
+    void keyReleaseEvent(QKeyEvent* event) override;
     bool eventFilter(QObject* watched, QEvent* event) override;
     void resizeEvent(QResizeEvent* event) override;
 
@@ -121,9 +124,11 @@ class MainWindow : public QMainWindow {
     Drawer* drawer_ = nullptr;
     HelpPages* help_ = nullptr;
     TracePanel* trace_ = nullptr;
+    PlanPanel* plan_ = nullptr;
     StartPage* startPage_ = nullptr;
     View view_ = flat;
     bool closing_ = false;
+    bool showsBefore_ = false; ///< B is held
     DrawingReader drawings_;
     QThreadPool writer_;
 };

@@ -1,6 +1,8 @@
 #include "app/tour.hpp"
+#include "app/board/overlay_choice.hpp"
 #include "app/card/typeface_list.hpp"
 #include "app/controls/drawer.hpp"
+#include "app/findings/plan_panel.hpp"
 #include "app/main_window.hpp"
 #include <QApplication>
 #include <QDir>
@@ -95,7 +97,9 @@ int takePictures(MainWindow& window, const QString& folder) {
     window.setLook(drawing::Look::dark);
     window.flatView().fit();
     window.routeCard().open(RouteCard::process);
-    picture("flat-dark");
+    window.flatView().overlays().choose(drawing::Overlay::pieces);
+    picture("pieces-dark");
+    window.flatView().overlays().choose(drawing::Overlay::none);
     window.openSample(sample("mooring-tag"));
     window.showView(MainWindow::body);
     window.routeCard().open(RouteCard::working);
@@ -106,28 +110,30 @@ int takePictures(MainWindow& window, const QString& folder) {
     window.resize(1024, 640);
     picture("small");
     window.resize(1280, 800);
-    window.openSample(sample("mooring-ring"));
+    window.openSample(sample("harbour-ties"));
     window.showView(MainWindow::flat);
-    window.routeCard().open(RouteCard::placing);
-    picture("ring");
+    window.routeCard().open(RouteCard::working);
+    picture("ties");
     window.openSample(sample("fender-pin"));
     window.resize(1600, 900);
     window.showView(MainWindow::both);
     picture("bar");
     window.resize(1280, 800);
     window.showView(MainWindow::flat);
-    window.openSample(sample("transom"));
-    settle(window);
-    window.editor().chooseCurvePoint(1);
-    picture("curve");
-    window.openSample(sample("tide-board"));
-    window.editor().select(3);
+    window.openSample(sample("quay-bars"));
+    window.editor().select(1);
     window.routeCard().open(RouteCard::lettering);
-    picture("ornaments");
+    picture("backing");
     window.openSample(sample("valve-tag"));
     window.editor().edit({}, {}, [](card::Card& card) { card.process.kind = process::Laser{}; });
     window.routeCard().open(RouteCard::process);
     picture("process");
+    settle(window);
+    emit window.findings().planWanted();
+    auto* plan = window.findChild<PlanPanel*>();
+    waitFor([&] { return plan->plan().has_value(); });
+    picture("mend-all");
+    window.drawer().shut();
     window.openSample(sample("store-tag"));
     window.routeCard().open(RouteCard::blank);
     picture("tag");

@@ -126,7 +126,9 @@ FlatDrawing::FlatDrawing(card::Made made, const FlatDrawing* before) : made_(std
                                  letters.place.reading(), std::move(shapes),
                                  !letters.setting->typeface ? Picked::byShape
                                  : bent                     ? Picked::byBox
-                                                            : Picked::byFrame});
+                                                            : Picked::byFrame,
+                                 made_.card->inscriptions[size_t(letters.inscription)].ornament.kind ==
+                                     setting::OrnamentKind::backing});
     }
 }
 
@@ -271,6 +273,7 @@ void FlatDrawing::paintGround(QPainter& painter, const QRectF& area, const FlatS
         paintLetters(painter, scale, area & painter.clipBoundingRect(), side,
                      [&](int inscription) { return !isLifted(extras, inscription); });
         paintDropOuts(painter, scale, side, extras);
+        paintOverlay(painter, area, scale, extras, side);
         if (extras.measures)
             paintBlankDimensions(painter, scale, side);
     }
@@ -376,9 +379,11 @@ template<class Which>
 void FlatDrawing::paintLetters(QPainter& painter, const FlatScale& scale, const QRectF& area,
                                const Side& side, Which which) const {
     const auto paintAll = [&](const QRectF& visible) {
-        for (const Inscription& inscription : inscriptions_)
-            if (inscription.side == side.name && which(inscription.number))
-                paintShapes(painter, scale, visible, inscription);
+        for (const bool behind : {true, false})
+            for (const Inscription& inscription : inscriptions_)
+                if (inscription.side == side.name && inscription.behind == behind &&
+                    which(inscription.number))
+                    paintShapes(painter, scale, visible, inscription);
     };
     const QRectF visible(scale.toMm(area.bottomLeft()), scale.toMm(area.topRight()));
     painter.save();
@@ -403,6 +408,10 @@ void FlatDrawing::paintShapes(QPainter& painter, const FlatScale& scale, const Q
         const KindLook& look = lookOf(inscription.kind);
         painter.setPen(look.pen > 0 ? thin(t.*look.line, look.pen) : QPen(Qt::NoPen));
         painter.setBrush(t.*look.fill);
+        if (inscription.behind) {
+            painter.setPen(thin(t.materialEdge, 1.2));
+            painter.setBrush(t.material);
+        }
         if (look.pattern != Qt::SolidPattern) {
             painter.drawPath(shape.path);
             painter.setBrush(hatch(t.*look.hatching, scale, look.pattern));
@@ -476,8 +485,14 @@ void FlatDrawing::paintDimensions(QPainter& painter, const FlatScale& scale, con
     // The words' width, between their distances to the edges where they lie on the blank.
     const QRectF box = frame.boundingRect();
     const bool onBlank = !side.blank.isEmpty() && blank.contains(box);
-    const double y =
-        onBlank ? scale.toPixels(blank.topLeft()).y() + 20 : scale.toPixels(box.topLeft()).y() + 20;
+    double foot = onBlank ? blank.top() : box.top();
+    if (!onBlank) // below all that lies there
+        for (const Inscription& other : inscriptions_)
+            if (other.side == side.name)
+                for (const Shape& shape : *other.shapes)
+                    if (shape.box.left() < box.right() && shape.box.right() > box.left())
+                        foot = std::min(foot, shape.box.top());
+    const double y = scale.toPixels({0, foot}).y() + 20;
     const auto across = [&](double from, double to) {
         if (to - from > 1e-6)
             dimension(painter, {scale.toPixels({from, 0}).x(), y}, {scale.toPixels({to, 0}).x(), y},
@@ -640,9 +655,12 @@ QPolygonF FlatDrawing::frameOf(int inscription) const {
 
 int FlatDrawing::inscriptionAt(QPointF mm, std::string_view side) const {
     const std::string_view shown = sideOf(side).name;
-    for (auto inscription = inscriptions_.rbegin(); inscription != inscriptions_.rend(); ++inscription) {
-        if (inscription->side != shown)
-            continue;
+    std::vector<const Inscription*> fromTop;
+    for (const bool behind : {false, true})
+        for (auto one = inscriptions_.rbegin(); one != inscriptions_.rend(); ++one)
+            if (one->side == shown && one->behind == behind)
+                fromTop.push_back(&*one);
+    for (const Inscription* inscription : fromTop) {
         if (inscription->picked == Picked::byFrame &&
             frameOf(inscription->number).containsPoint(mm, Qt::WindingFill))
             return inscription->number;

@@ -1,10 +1,12 @@
 // The Flat view as a drawing: blank, letters by their working, what falls out, rulers and dimensions.
 #pragma once
 #include "card/pipeline.hpp"
+#include "check/side_pieces.hpp"
 #include "drawing/tokens.hpp"
 #include <QPainterPath>
 #include <QRectF>
 #include <QTransform>
+#include <map>
 #include <memory>
 #include <optional>
 #include <string>
@@ -29,6 +31,15 @@ struct FlatScale {
     QTransform transform() const { return {pixelsPerMm, 0, 0, -pixelsPerMm, origin.x(), origin.y()}; }
 };
 
+/// What is laid over the letters.
+enum class Overlay {
+    none,
+    widths, ///< strokes and gaps coloured by how they stand to the limits
+    broken, ///< of those only what breaks a limit
+    pieces  ///< each separate piece, what falls out, the weakest place of each
+};
+constexpr int overlays = 4;
+
 /// What is shown besides the part itself.
 struct FlatExtras {
     std::string side{};                     ///< of the blank; empty for its first
@@ -36,6 +47,7 @@ struct FlatExtras {
     std::vector<check::FindingPlace> lit{}; ///< places to point at
     bool litStops = true;                   ///< in the stop colour, else the watch colour
     bool legend = true;
+    Overlay overlay = Overlay::none;
     bool measures = true;      ///< rulers and dimensions
     std::vector<int> lifted{}; ///< inscriptions that are on their way elsewhere
     QPointF liftedBy{};        ///< how far they are, mm
@@ -79,6 +91,8 @@ class FlatDrawing {
     /// shown.
     QPolygonF frameOf(int inscription) const;
     const working::PlacedLetters* lettersOf(int inscription) const;
+    /// The separate pieces as that side shows them; worked out when they are first asked for.
+    const std::vector<check::SidePiece>& piecesOf(std::string_view side) const;
     /// Whether the inscription lies on that side.
     bool liesOn(int inscription, std::string_view side) const;
 
@@ -95,6 +109,7 @@ class FlatDrawing {
         setting::ReadingSide reading;
         std::shared_ptr<const std::vector<Shape>> shapes;
         Picked picked;
+        bool behind = false; ///< a backing, which lies behind the others
     };
     struct Side {
         std::string_view name;
@@ -117,6 +132,11 @@ class FlatDrawing {
                          const Side& side) const;
     void paintLit(QPainter& painter, const FlatScale& scale, const FlatExtras& extras,
                   const Side& side) const;
+    void paintOverlay(QPainter& painter, const QRectF& area, const FlatScale& scale, const FlatExtras& extras,
+                      const Side& side) const;
+    void paintWidths(QPainter& painter, const QRectF& area, const FlatScale& scale, const Side& side,
+                     bool onlyBroken) const;
+    void paintPieces(QPainter& painter, const FlatScale& scale, const Side& side) const;
     void paintRulers(QPainter& painter, const QRectF& area, const FlatScale& scale) const;
     void paintLegend(QPainter& painter, const QRectF& area, const Side& side) const;
     std::vector<Shape> shapesOf(const working::PlacedLetters& letters, double turn) const;
@@ -127,6 +147,7 @@ class FlatDrawing {
     card::Made made_;
     std::vector<Side> sides_;
     std::vector<Inscription> inscriptions_;
+    mutable std::map<std::string_view, std::vector<check::SidePiece>> pieces_; ///< by side
 };
 
 constexpr int rulerSize = 22; ///< pixels

@@ -22,6 +22,10 @@ const Words& wordsOf(std::string_view mend) {
         {"closingUp",
          {tr("Close the letters up until they run into each other: letter space %2."),
           tr("Close up: letter space %2")}},
+        {"barsBehind", {tr("Hold the letters together by bars %2 wide behind them."), tr("Bars %2 wide")}},
+        {"plateBehind",
+         {tr("Hold the letters together by a plate behind them, %2 beyond their outline."),
+          tr("Plate %2 beyond")}},
         {"inwards", {tr("Move the words inwards."), tr("Move inwards")}},
         {"smallerWords", {tr("Make the size %2 instead of %1."), tr("Size %1 → %2")}},
         {"largerBlank", {tr("Make the blank larger: %2 wide instead of %1."), tr("Blank %2 wide")}},
@@ -98,7 +102,7 @@ QString broughtBy(const mend::Offer& offer) {
 
 QString nameOfMend(std::string_view mend) {
     QString name = wordsOf(mend).button;
-    for (const char* place : {"%1 → %2", "%2", "%1"})
+    for (const char* place : {"%1 → %2", "%2", "%1", "→"})
         name.remove(QLatin1String(place));
     return name.simplified().remove(QLatin1Char(':')).toLower();
 }

@@ -122,6 +122,8 @@ QString nameOf(setting::OrnamentKind kind) {
         return Summaries::tr("bar");
     case setting::OrnamentKind::border:
         return Summaries::tr("border");
+    case setting::OrnamentKind::backing:
+        return Summaries::tr("backing");
     case setting::OrnamentKind::artwork:
         break;
     }
@@ -146,6 +148,20 @@ QString nameOf(setting::FrameShape shape) {
         break;
     }
     return Summaries::tr("along the letters");
+}
+
+QString nameOf(setting::BackingForm form) {
+    switch (form) {
+    case setting::BackingForm::bars:
+        return Summaries::tr("bars");
+    case setting::BackingForm::plate:
+        return Summaries::tr("plate");
+    case setting::BackingForm::oval:
+        return Summaries::tr("oval plate");
+    case setting::BackingForm::outline:
+        break;
+    }
+    return Summaries::tr("plate along the letters");
 }
 
 QString nameOf(setting::BaselineKind kind) {
@@ -188,6 +204,11 @@ QString ornamentSummary(const setting::Ornament& ornament, quantity::Unit unit) 
         return Summaries::tr("bar %1").arg(size);
     case setting::OrnamentKind::border:
         return Summaries::tr("border %1 from the edge").arg(shortLength(ornament.distance, unit)) + band;
+    case setting::OrnamentKind::backing:
+        return ornament.form == setting::BackingForm::bars
+                   ? Summaries::tr("backing, bars %1 wide").arg(shortLength(ornament.band, unit))
+                   : Summaries::tr("backing, %1 %2 beyond the words")
+                         .arg(nameOf(ornament.form), shortLength(ornament.distance, unit));
     case setting::OrnamentKind::artwork:
         return Summaries::tr("%1 at %2 %").arg(nameOf(ornament), plainNumber(ornament.scale));
     }
@@ -235,8 +256,7 @@ QString placingSummary(const card::Card& card, int inscription) {
     if (!chosen)
         return Summaries::tr("nothing to place");
     const setting::Placing& placing = chosen->placing;
-    if (chosen->isOrnament() && chosen->ornament.kind == setting::OrnamentKind::frame &&
-        !chosen->ornament.around.empty())
+    if (chosen->ornament.goesWithWords())
         return Summaries::tr("with its words");
     QString text = Summaries::tr("%1 at %2, %3")
                        .arg(anchorName(placing.anchor), shortLength(placing.x, card.unit),

@@ -58,6 +58,7 @@ QString nameOf(working::EdgeKind kind);
 /// "stroke", "gap".
 QString nameOf(check::ReadingKind kind);
 QString nameOf(setting::OrnamentKind kind);
+QString nameOf(setting::BackingForm form);
 QString nameOf(const setting::Ornament& ornament);
 QString nameOf(setting::FrameShape shape);
 QString nameOf(setting::BaselineKind kind);

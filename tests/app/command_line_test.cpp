@@ -292,6 +292,63 @@ class CommandLineTest : public QObject {
         QCOMPARE(program.exitCode(), 0);
         QVERIFY(files::readWhole(at("t.dxf").toStdString())->find("\nEOF") != std::string::npos);
     }
+
+    void aCardIsMendedInItsOwnForm() {
+        const std::string text =
+            "{ \"bollard\": 1,\n\t\"ours\": {\"keep\": [1.50, 2]},\n"
+            "\t\"blank\": {\"kind\": \"plate\", \"width\": 120, \"height\": 45, \"thickness\": 1},\n"
+            "\t\"inscriptions\": [\n"
+            "\t\t{\"words\": \"BOARD\", \"size\": {\"by\": \"capital\", \"value\": 20.0},\n"
+            "\t\t \"placing\": {\"anchor\": \"centre\", \"x\": 60, \"y\": 22.5}, \"working\": {\"kind\": "
+            "\"pierced\"}}\n"
+            "\t],\n\t\"process\": {\"kind\": \"laser\", \"kerf\": 0.15} }\n";
+        const QString path = card(text);
+        QCOMPARE(run({"check", path}), 1);
+        QCOMPARE(run({"mend", path, "--all", "-o", at("mended")}), 0);
+        QVERIFY(out_.contains("ties"));
+        const std::string mended = *files::readWhole(at("mended.bollard").toStdString());
+        // Only what is new differs: with the ties taken out the text is as it was.
+        const size_t from = mended.find(",\n\t\t \"ties\"");
+        QVERIFY2(from != std::string::npos, mended.c_str());
+        std::string without = mended;
+        without.erase(from, mended.find('}', from) + 1 - from);
+        QCOMPARE(without, text);
+        QCOMPARE(run({"check", at("mended.bollard")}), 0);
+        QCOMPARE(run({"mend", path, "--all", "-o", at("mended.bollard")}), 3); // it is there
+        QCOMPARE(run({"mend", at("mended.bollard"), "--all", "-o", at("again.bollard")}), 0);
+        QCOMPARE(*files::readWhole(at("again.bollard").toStdString()), mended);
+    }
+
+    void oneFindingIsMendedByItsId() {
+        const QString path = sample("valve-tag");
+        QCOMPARE(run({"check", path, "--json"}), 1);
+        const Json told = Json::parse(out_.toStdString());
+        const Json& finding = told["findings"][0];
+        QCOMPARE(finding["id"].get<std::string>(), std::string("counterLoose:i0"));
+        QVERIFY(finding["mends"].size() >= 2);
+        for (int with = 1; with <= int(finding["mends"].size()); ++with) {
+            QCOMPARE(run({"mend", path, "--finding", "counterLoose:i0", "--with", QString::number(with), "-o",
+                          at("one.bollard"), "--force"}),
+                     0);
+            // It is what the patch makes of the file.
+            const Json file = Json::parse(*files::readWhole(path.toStdString()));
+            const Json written = Json::parse(*files::readWhole(at("one.bollard").toStdString()));
+            QVERIFY(file.patch(finding["mends"][size_t(with) - 1]["patch"]) == written);
+        }
+        QCOMPARE(run({"mend", path, "--finding", "counterLoose:i0", "--with", "9", "-o", at("no.bollard")}),
+                 2);
+        QCOMPARE(run({"mend", path, "--finding", "counterLoose:i7", "-o", at("no.bollard")}), 2);
+        QVERIFY(err_.contains("counterLoose:i0")); // those that there are
+        QVERIFY(run({"mend", path, "-o", at("no.bollard")}) == 2);
+        QVERIFY(!QFile::exists(at("no.bollard")));
+    }
+
+    void whatCannotBeMendedIsToldAndNothingIsWritten() {
+        const QString path = card(R"({"bollard": 1, "inscriptions": [{"words": "\u2603"}]})");
+        QCOMPARE(run({"mend", path, "--all", "-o", at("snow.bollard")}), 1);
+        QVERIFY(err_.contains("nothing was written"));
+        QVERIFY(!QFile::exists(at("snow.bollard")));
+    }
 };
 QTEST_GUILESS_MAIN(CommandLineTest)
 #include "command_line_test.moc"

@@ -26,6 +26,11 @@ constexpr Expected expected[]{
     {"berth-9", "", 23976.96582, 11, 713.560},
     {"oak-name", "", 376685.98516, 15, 1801.252},
     {"mooring-tag", "", 8047.45537, 21, 885.124},
+    {"harbour-ties", "watch openingNarrow:i1:watch, watch neckNarrow:i1:watch", 37104.47939, 27, 2219.895},
+    {"hull-closed", "", 4498.82960, 1, 351.911},
+    {"pilot-loose-dot", "stop letterLoose:name", 6841.67718, 4, 396.943},
+    {"quay-bars", "", 11460.25420, 15, 897.650},
+    {"tern-plate", "", 9106.36157, 1, 392.486},
     {"store-tag", "watch gapNarrow:i1:watch, note strokeFlat:i0", 6372.53250, 24, 603.488},
 };
 

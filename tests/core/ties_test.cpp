@@ -263,6 +263,34 @@ class TiesTest : public QObject {
             QCOMPARE(piecesOf(samples::made(card)), 1);
     }
 
+    void aStencilTypefaceGetsNoneAndItIsToldWhy() {
+        card::Card card = pierced("BOARD 08");
+        card.inscriptions[0].typeface = {"Allerta", "Stencil", {}, 0};
+        const auto made = samples::made(card);
+        QVERIFY(lettersOf(made).placedTies.empty());
+        const auto* told = samples::finding(made, check::FindingKind::tiesIdle);
+        QVERIFY(told && told->severity == check::Severity::note && told->subject == "Allerta");
+        card.inscriptions[0].typeface = {};
+        QVERIFY(!samples::finding(samples::made(card), check::FindingKind::tiesIdle));
+    }
+
+    void aTiePutByHandThatLostItsStrokeIsTold() {
+        card::Card card = pierced("O");
+        card.inscriptions[0].ties.own = {{"", 0, 0, 9, 9, 90, false}};
+        const auto made = samples::made(card);
+        const auto* told = samples::finding(made, check::FindingKind::tieLost);
+        QVERIFY(told && told->count == 1 && told->severity == check::Severity::watch);
+    }
+
+    void aCounterTooSmallForTheWholeWidthIsHeldByLess() {
+        card::Card card = pierced("B", 2.5);
+        card.inscriptions[0].style.size = 12;
+        const auto made = samples::made(card);
+        QCOMPARE(piecesOf(made), 1);
+        for (const working::PlacedTie& tie : lettersOf(made).placedTies)
+            QVERIFY(tie.place.width / mm < 2.5 + 1e-9 && tie.place.width / mm >= 1.25 - 1e-9);
+    }
+
     void tiesAreReadAndWrittenAndNoneGoWithoutSaying() {
         card::Card card = pierced("O");
         card.inscriptions[0].ties.own = {{"t1", 0, 0, 0.25, 0.5, 45, false}};

@@ -1,4 +1,6 @@
 #include "app/board/flat_view.hpp"
+#include "app/board/overlay_choice.hpp"
+#include "app/board/section_strip.hpp"
 #include "app/board/side_choice.hpp"
 #include "card/arranging.hpp"
 #include "drawing/paths.hpp"
@@ -15,7 +17,8 @@ constexpr double handleReach = 10, stem = 26, snapReach = 6; // pixels
 } // namespace
 
 FlatView::FlatView(CardEditor& editor, Maker& maker, QWidget* parent)
-    : QWidget(parent), editor_(editor), maker_(maker), sides_(new SideChoice(editor, this)) {
+    : QWidget(parent), editor_(editor), maker_(maker), sides_(new SideChoice(editor, this)),
+      overlays_(new OverlayChoice(this)), strip_(new SectionStrip(this)) {
     setFocusPolicy(Qt::StrongFocus);
     setMouseTracking(true);
     setAttribute(Qt::WA_InputMethodEnabled, false);
@@ -29,6 +32,14 @@ FlatView::FlatView(CardEditor& editor, Maker& maker, QWidget* parent)
         caretShown_ = !caretShown_;
         if (const auto line = caretLine())
             update(QRectF(line->p1(), line->p2()).normalized().adjusted(-3, -3, 3, 3).toAlignedRect());
+    });
+    connect(overlays_, &OverlayChoice::chosen, this, [this](drawing::Overlay overlay) {
+        extras_.overlay = overlay;
+        update();
+    });
+    connect(strip_, &SectionStrip::closed, this, [this] {
+        sectionLine_.reset();
+        update();
     });
     connect(&maker_, &Maker::stageDone, this, &FlatView::takeShown);
     connect(&editor_, &CardEditor::selectionChanged, this, [this] {
@@ -81,10 +92,11 @@ const QPixmap& FlatView::ground(const drawing::FlatExtras& extras) {
     const bool comparable = ground_.flat && ground_.picture.size() == size &&
                             ground_.scale.origin == scale_.origin &&
                             ground_.scale.pixelsPerMm == scale_.pixelsPerMm && ground_.side == extras.side &&
-                            ground_.lifted == extras.lifted && ground_.look == drawing::currentLook();
+                            ground_.lifted == extras.lifted && ground_.look == drawing::currentLook() &&
+                            ground_.overlay == extras.overlay;
     if (comparable && ground_.flat == flat)
         return ground_.picture;
-    if (comparable)
+    if (comparable && extras.overlay == drawing::Overlay::none)
         if (const auto changed = flat->changedSince(*ground_.flat, extras.side, extras.lifted)) {
             constexpr double line = 4; // pens reach beyond shapes
             dirty = changed->isEmpty()
@@ -104,14 +116,28 @@ const QPixmap& FlatView::ground(const drawing::FlatExtras& extras) {
             painter.setClipRect(dirty->toAlignedRect());
         flat->paintGround(painter, rect(), scale_, extras);
     }
-    ground_ = {ground_.picture, flat, scale_, extras.side, extras.lifted, drawing::currentLook()};
+    ground_ = {ground_.picture,        flat,          scale_, extras.side, extras.lifted,
+               drawing::currentLook(), extras.overlay};
     return ground_.picture;
 }
 
 void FlatView::takeShown() {
     if (fitted_ && drag_ == Drag::none)
         fit();
+    if (sectionLine_ && drag_ != Drag::section)
+        showSection();
     update();
+}
+
+/// Of flat blanks, whose body lies as the side does.
+void FlatView::showSection() {
+    const auto& solid = maker_.shown().made.solid;
+    const blank::Blank& blank = editor_.card().blank;
+    const bool flat = editor_.side() == blank::sidesOf(blank).front() && blank::turnOf(blank) == 0;
+    const plane::Vector from{sectionLine_->x1(), sectionLine_->y1()},
+        to{sectionLine_->x2(), sectionLine_->y2()};
+    strip_->show(solid && flat ? body::sectionOf(solid->mesh, from, to) : body::Section{}, *sectionLine_,
+                 editor_.card().unit);
 }
 
 void FlatView::fit() {
@@ -124,6 +150,10 @@ void FlatView::fit() {
 void FlatView::placeSideChoice() {
     constexpr int inset = 10;
     sides_->move(width() - sides_->width() - inset, drawing::rulerSize + inset);
+    overlays_->move(drawing::rulerSize + inset, drawing::rulerSize + inset);
+    constexpr int stripHeight = 150;
+    strip_->setGeometry(drawing::rulerSize, height() - stripHeight, width() - drawing::rulerSize,
+                        stripHeight);
 }
 
 void FlatView::resizeEvent(QResizeEvent*) {
@@ -215,6 +245,10 @@ void FlatView::paintEvent(QPaintEvent*) {
     painter.translate(-by);
     paintCaret(painter);
     paintMeasure(painter);
+    if (sectionLine_) {
+        painter.setPen(QPen(t.tide, 2, Qt::DashDotLine));
+        painter.drawLine(scale_.toPixels(sectionLine_->p1()), scale_.toPixels(sectionLine_->p2()));
+    }
     if (hasFocus()) {
         painter.setBrush(Qt::NoBrush);
         painter.setPen(t.tide);
@@ -270,6 +304,12 @@ void FlatView::mousePressEvent(QMouseEvent* event) {
         drag_ = Drag::measure;
         return;
     }
+    if (sectioning_) {
+        const QPointF mm = scale_.toMm(at);
+        sectionLine_ = QLineF(mm, mm);
+        drag_ = Drag::section;
+        return;
+    }
     if (event->modifiers() & Qt::ControlModifier)
         return chooseLetter(at, event->modifiers() & Qt::ShiftModifier);
     if (event->modifiers() & Qt::ShiftModifier && hit >= 0)
@@ -323,6 +363,18 @@ void FlatView::mouseMoveEvent(QMouseEvent* event) {
 
 void FlatView::dragTo(QPointF at, bool free) {
     caught_.clear();
+    if (drag_ == Drag::section) {
+        QPointF to = scale_.toMm(at);
+        const QPointF from = sectionLine_->p1();
+        constexpr double nearly = 0.06; // of its length off level or upright
+        if (!free && std::fabs(to.y() - from.y()) < nearly * std::fabs(to.x() - from.x()))
+            to.setY(from.y());
+        if (!free && std::fabs(to.x() - from.x()) < nearly * std::fabs(to.y() - from.y()))
+            to.setX(from.x());
+        sectionLine_->setP2(to);
+        showSection();
+        return update();
+    }
     if (drag_ == Drag::pan) {
         scale_.origin = originAtStart_ + at - pressedAt_;
         fitted_ = false;
@@ -479,6 +531,15 @@ void FlatView::moveBy(double dx, double dy) {
 
 void FlatView::keyPressEvent(QKeyEvent* event) {
     const double step = event->modifiers() & Qt::ShiftModifier ? 0.1 : 1;
+    if (event->key() == Qt::Key_S && event->modifiers() == Qt::NoModifier && !writing()) {
+        sectioning_ = true;
+        return;
+    }
+    if (event->key() == Qt::Key_Escape && sectionLine_ && !writing()) {
+        sectionLine_.reset();
+        strip_->hide();
+        return update();
+    }
     if (event->key() == Qt::Key_M && !writing() && !event->isAutoRepeat()) {
         measuring_ = true;
         return measureAt(mapFromGlobal(QCursor::pos()));
@@ -508,6 +569,14 @@ void FlatView::keyPressEvent(QKeyEvent* event) {
             return moveBy(0, step);
         case Qt::Key_Down:
             return moveBy(0, -step);
+        case Qt::Key_W:
+            return overlays_->choose(extras_.overlay == drawing::Overlay::widths ? drawing::Overlay::broken
+                                     : extras_.overlay == drawing::Overlay::broken
+                                         ? drawing::Overlay::none
+                                         : drawing::Overlay::widths);
+        case Qt::Key_P:
+            return overlays_->choose(extras_.overlay == drawing::Overlay::pieces ? drawing::Overlay::none
+                                                                                 : drawing::Overlay::pieces);
         case Qt::Key_F2:
             return startWriting();
         case Qt::Key_Home:
@@ -565,6 +634,8 @@ void FlatView::keyPressEvent(QKeyEvent* event) {
 }
 
 void FlatView::keyReleaseEvent(QKeyEvent* event) {
+    if (event->key() == Qt::Key_S && !event->isAutoRepeat())
+        sectioning_ = false;
     if (event->key() != Qt::Key_M || event->isAutoRepeat() || !measuring_)
         return QWidget::keyReleaseEvent(event);
     measuring_ = false;

@@ -11,6 +11,8 @@
 
 namespace bollard::app {
 
+class OverlayChoice;
+class SectionStrip;
 class SideChoice;
 
 class FlatView : public QWidget {
@@ -24,6 +26,9 @@ class FlatView : public QWidget {
     void zoomTo(const std::vector<check::FindingPlace>& places);
     /// Rings around the places; an empty list takes them away.
     void light(const std::vector<check::FindingPlace>& places, bool stops);
+
+    OverlayChoice& overlays() { return *overlays_; }
+    SectionStrip& section() { return *strip_; }
 
     /// Waves under the words of the selected inscription that a dictionary does not know.
     void markMisspelt(const std::vector<type::Misspelling>& misspelt);
@@ -67,7 +72,7 @@ class FlatView : public QWidget {
 
   private:
     static constexpr double handleSize = 8; // pixels
-    enum class Drag { none, pan, move, size, turn, line, letters, measure, tie, tieTurn };
+    enum class Drag { none, pan, move, size, turn, line, letters, measure, tie, tieTurn, section };
     struct SnapLine {
         bool upright;
         double at; ///< mm
@@ -116,6 +121,11 @@ class FlatView : public QWidget {
     CardEditor& editor_;
     Maker& maker_;
     SideChoice* sides_;
+    OverlayChoice* overlays_;
+    SectionStrip* strip_;
+    bool sectioning_ = false;           ///< S is held
+    std::optional<QLineF> sectionLine_; ///< mm
+    void showSection();
     drawing::FlatScale scale_;
     bool fitted_ = true; ///< follows the part until the person zooms or pans
     drawing::FlatExtras extras_;
@@ -128,6 +138,7 @@ class FlatView : public QWidget {
         std::string side{};
         std::vector<int> lifted{};
         drawing::Look look{};
+        drawing::Overlay overlay{};
     };
     Ground ground_;
 

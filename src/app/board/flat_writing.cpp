@@ -34,6 +34,7 @@ QVariant FlatView::inputMethodQuery(Qt::InputMethodQuery query) const {
 }
 
 void FlatView::focusOutEvent(QFocusEvent* event) {
+    sectioning_ = false;
     stopWriting();
     QWidget::focusOutEvent(event);
 }

@@ -208,12 +208,26 @@ void LetteringStation::makeOrnament() {
             inscription.ornament.shape = static_cast<setting::FrameShape>(shape);
         });
     });
+    backingForm_ = new QComboBox(this);
+    for (int i = 0; i < setting::backingForms; ++i)
+        backingForm_->addItem(wording::nameOf(static_cast<setting::BackingForm>(i)));
+    row(tr("Form"), backingForm_);
+    backingForm_->setAccessibleName(tr("Form of the backing"));
+    connect(backingForm_, &QComboBox::activated, this, [this](int form) {
+        editor_.editInscription(tr("Change the backing's form"), {}, [&](card::Inscription& inscription) {
+            inscription.ornament.form = static_cast<setting::BackingForm>(form);
+        });
+    });
     frameWidth_ = field(tr("Width outside"), "width", 1);
     frameHeight_ = field(tr("Height outside"), "height", 1);
     putBeside(frameHeight_, frameWidth_, tr("height"));
     distance_ = field(tr("Distance"), "distance", 0.5);
     band_ = field(tr("Band width"), "band", 0.2);
     frameCorner_ = field(tr("Corner radius"), "corner", 0.5);
+    reach_ = field(tr("Least joint"), "reach", 0.1);
+    reach_->setToolTip(tr("So wide at least each loose part is joined to a bar"));
+    closes_ = field(tr("Closes gaps"), "closes", 0.5);
+    closes_->setToolTip(tr("Holes, and gaps between letters, narrower than this are filled"));
     scale_ = field(tr("Scale"), "scale", 5);
     lineWidth_ = field(tr("Width of lines"), "stroke", 0.1);
 }
@@ -386,21 +400,30 @@ void LetteringStation::refreshOrnament(const setting::Ornament& ornament) {
     const bool frame = ornament.kind == Ornament::frame, bar = ornament.kind == Ornament::bar;
     const bool border = ornament.kind == Ornament::border, artwork = ornament.kind == Ornament::artwork;
     const bool round = frame && !ornament.around.empty();
+    const bool backing = ornament.kind == Ornament::backing;
+    const bool bars = backing && ornament.form == setting::BackingForm::bars;
     const bool circle = frame && ornament.shape == setting::FrameShape::circle;
     const std::pair<QWidget*, bool> rows[]{
-        {around_, frame},
+        {around_, frame || backing},
+        {backingForm_, backing},
+        {reach_, bars},
+        {closes_, backing && ornament.form == setting::BackingForm::outline},
         {frameShape_, frame},
         {frameWidth_, (frame && !round) || bar},
         {frameHeight_, (frame && !round && !circle) || bar},
-        {distance_, border || round},
-        {band_, frame || border},
-        {frameCorner_, (frame && ornament.shape == setting::FrameShape::rectangle) || bar},
+        {distance_, border || round || (backing && !bars)},
+        {band_, frame || border || bars},
+        {frameCorner_, (frame && ornament.shape == setting::FrameShape::rectangle) || bar ||
+                           (backing && ornament.form == setting::BackingForm::plate)},
         {scale_, artwork},
         {lineWidth_, artwork}};
     for (const auto& [widget, visible] : rows)
         setRowVisible(widget, visible);
     setRowLabel(frameWidth_, bar ? tr("Length") : circle ? tr("Diameter outside") : tr("Width outside"));
     setRowLabel(frameHeight_, bar ? tr("Thickness") : tr("Height outside"));
+    setRowLabel(around_, backing ? tr("Holds") : tr("Goes round"));
+    setRowLabel(band_, bars ? tr("Bar width") : tr("Band width"));
+    backingForm_->setCurrentIndex(int(ornament.form));
     frameShape_->setCurrentIndex(int(ornament.shape));
     around_->clear();
     around_->addItem(tr("nothing, its own size"), QString());

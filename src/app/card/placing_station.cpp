@@ -373,8 +373,7 @@ void PlacingStation::takeLargest(int selected, const card::Inscription& inscript
 void PlacingStation::refresh() {
     const card::Inscription* inscription = editor_.inscription();
     const bool words = inscription && !inscription->isOrnament();
-    const bool withWords = inscription && inscription->ornament.kind == setting::OrnamentKind::frame &&
-                           !inscription->ornament.around.empty();
+    const bool withWords = inscription && inscription->ornament.goesWithWords();
     refreshFields();
     for (QWidget* widget : std::initializer_list<QWidget*>{anchor_, x_, y_, turn_, side_, reading_, centre_})
         widget->setEnabled(inscription != nullptr && !withWords);

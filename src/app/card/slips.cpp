@@ -158,7 +158,8 @@ void Slips::addOrnament(setting::OrnamentKind kind) {
     ornament.kind = kind;
     const plane::Vector size = blank::sizeOf(editor_.card().blank, editor_.side());
     const card::Inscription* words = editor_.inscription();
-    if (kind == setting::OrnamentKind::frame && words && !words->isOrnament())
+    const bool goesWithWords = kind == setting::OrnamentKind::frame || kind == setting::OrnamentKind::backing;
+    if (goesWithWords && words && !words->isOrnament())
         ornament.around = card::idsOf(editor_.card())[size_t(editor_.selected())];
     if (size.x > 0) {
         ornament.width = std::round(size.x * 0.6);

@@ -6,6 +6,7 @@
 #include <QGridLayout>
 #include <QKeyEvent>
 #include <QLabel>
+#include <QLineEdit>
 #include <QPainter>
 #include <QPushButton>
 #include <QScrollArea>
@@ -99,6 +100,42 @@ FindingRow::FindingRow(QWidget* parent) : QFrame(parent) {
     mends_ = new QVBoxLayout;
     mends_->setSpacing(2);
     grid->addLayout(mends_, 3, 0, 1, 2);
+    stand_ = new QPushButton(this);
+    stand_->setObjectName(QStringLiteral("link"));
+    grid->addWidget(stand_, 5, 0, 1, 2);
+    reason_ = new QLineEdit(this);
+    reason_->setPlaceholderText(tr("why it may stand; Return"));
+    reason_->setAccessibleName(tr("Why the finding may stand"));
+    reason_->hide();
+    grid->addWidget(reason_, 6, 0, 1, 2);
+    connect(stand_, &QPushButton::clicked, this, [this] {
+        if (finding_.accepted)
+            emit countWanted();
+        else
+            askReason();
+    });
+    connect(reason_, &QLineEdit::returnPressed, this, [this] {
+        reason_->hide();
+        emit acceptWanted(reason_->text().trimmed());
+    });
+}
+
+/// Asks in place for a reason; Esc leaves it.
+void FindingRow::askReason() {
+    reason_->clear();
+    reason_->show();
+    reason_->setFocus();
+}
+
+void FindingRow::showStanding() {
+    const bool may = finding_.severity != check::Severity::note;
+    stand_->setVisible(may || finding_.accepted);
+    stand_->setText(finding_.accepted ? tr("Count it again") : tr("Let it stand"));
+    if (!finding_.accepted)
+        return;
+    reason_->hide();
+    why_->setText(whyItStands_.isEmpty() ? tr("You let it stand.")
+                                         : tr("You let it stand: %1").arg(whyItStands_));
 }
 
 void FindingRow::tell(const check::Finding& finding, const card::Card& card) {
@@ -115,6 +152,11 @@ void FindingRow::tell(const check::Finding& finding, const card::Card& card) {
     set(where_, text.where);
     where_->setVisible(!text.where.isEmpty());
     set(why_, text.why);
+    whyItStands_.clear();
+    for (const card::Accepted& accepted : card.accepted)
+        if (accepted.finding == finding.id)
+            whyItStands_ = QString::fromStdString(accepted.reason);
+    showStanding();
     setAccessibleName(QStringLiteral("%1: %2 %3").arg(nameOf(finding.severity), text.title, text.measured));
     setAccessibleDescription(text.where + QStringLiteral(". ") + text.why);
     update();
@@ -137,12 +179,23 @@ void FindingRow::endSteps() {
     step_->hide();
 }
 
+void FindingRow::staleOffers() {
+    stale_ = true;
+    enableMends(false);
+}
+
+void FindingRow::enableMends(bool on) {
+    for (int i = 0; i < mends_->count(); ++i)
+        mends_->itemAt(i)->widget()->setEnabled(on);
+}
+
 void FindingRow::offer(const std::vector<mend::Offer>& offers) {
     const auto alike = [](const mend::Offer& a, const mend::Offer& b) {
         return a.mend == b.mend && a.card == b.card;
     };
+    stale_ = false;
     if (std::ranges::equal(offers, offers_, alike))
-        return;
+        return enableMends(true);
     offers_ = offers;
     const QWidget* focused = window()->focusWidget();
     const bool hadFocus = focused && focused != this && isAncestorOf(focused);
@@ -195,6 +248,12 @@ void FindingRow::mousePressEvent(QMouseEvent*) {
     emit opened();
 }
 void FindingRow::keyPressEvent(QKeyEvent* event) {
+    if (event->key() == Qt::Key_Escape && reason_->isVisible()) {
+        reason_->hide();
+        return setFocus();
+    }
+    if (reason_->hasFocus())
+        return;
     if (event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter || event->key() == Qt::Key_Space)
         emit opened();
     else
@@ -221,6 +280,10 @@ FindingsPanel::FindingsPanel(CardEditor& editor, Maker& maker, QWidget* parent)
     verdict_->setFont(bold);
     head->addWidget(title);
     head->addWidget(verdict_);
+    mendAll_ = new QPushButton(tr("Mend all…"), this);
+    mendAll_->setAccessibleName(tr("Look for mends of all that stops"));
+    head->addWidget(mendAll_);
+    connect(mendAll_, &QPushButton::clicked, this, &FindingsPanel::planWanted);
     layout->addLayout(head);
 
     auto* scroll = new QScrollArea(this);
@@ -259,6 +322,7 @@ void FindingsPanel::takeShown() {
                                            : checked && checked->complete ? drawing::tokens().sound
                                                                           : drawing::tokens().inkSoft);
     verdict_->setPalette(palette);
+    mendAll_->setVisible(worst == check::Severity::stop && checked && checked->complete);
     const quantity::Unit unit = editor_.card().unit;
     if (checked == checked_ && unit == unit_)
         return;
@@ -284,6 +348,7 @@ void FindingsPanel::takeShown() {
                 list_->insertWidget(place, row);
             }
             ++place;
+            row->staleOffers();
             row->tell(finding, editor_.card());
         }
     for (const auto& [id, row] : known)
@@ -306,12 +371,26 @@ FindingRow* FindingsPanel::newRow() {
     });
     connect(row, &FindingRow::opened, this, [this, row] { open(row); });
     connect(row, &FindingRow::mendWanted, this, &FindingsPanel::mend);
+    connect(row, &FindingRow::acceptWanted, this, [this, row](const QString& reason) {
+        editor_.edit(tr("Let a finding stand"), {}, [&](card::Card& card) {
+            std::erase_if(card.accepted,
+                          [&](const card::Accepted& one) { return one.finding == row->finding().id; });
+            card.accepted.push_back({row->finding().id, reason.toStdString(), row->finding().measured});
+        });
+    });
+    connect(row, &FindingRow::countWanted, this, [this, row] {
+        editor_.edit(tr("Count a finding again"), {}, [&](card::Card& card) {
+            std::erase_if(card.accepted,
+                          [&](const card::Accepted& one) { return one.finding == row->finding().id; });
+        });
+    });
     return row;
 }
 
 void FindingsPanel::lookForMends() {
     const card::Made& made = maker_.shown().made;
-    const card::Card& card = editor_.card();
+    const card::Card card = editor_.card();
+    offeredFor_ = card;
     if (std::ranges::none_of(made.checked->findings, [&](const check::Finding& finding) {
             return mend::mayBeMended(finding, card);
         })) {
@@ -352,13 +431,11 @@ void FindingsPanel::lookForMends() {
 }
 
 void FindingsPanel::mend(const mend::Offer& offer) {
-    if (!checked_ || checked_ != maker_.shown().made.checked || maker_.busy())
-        return; // a moment ago it was something else; new offers are on their way
-    editor_.edit(wording::buttonOf(offer), {}, [&](card::Card& card) {
-        const int row = card.row;
-        card = offer.card;
-        card.row = row;
-    });
+    card::Card now = editor_.card();
+    now.row = offeredFor_.row;
+    if (!(now == offeredFor_))
+        return lookForMends(); // it has changed a moment ago
+    editor_.mend(wording::buttonOf(offer), offer.card);
 }
 
 void FindingsPanel::open(FindingRow* row) {

@@ -5,8 +5,11 @@
 #include "app/session/maker.hpp"
 #include "mend/mend.hpp"
 #include <QFrame>
+#include <span>
 
 class QLabel;
+class QLineEdit;
+class QPushButton;
 class QVBoxLayout;
 
 namespace bollard::app {
@@ -23,7 +26,12 @@ class FindingRow : public QFrame {
     check::Finding step();
     void endSteps();
     const check::Finding& finding() const { return finding_; }
-    const std::vector<mend::Offer>& offers() const { return offers_; }
+    /// What clears it now; empty while that is looked for.
+    std::span<const mend::Offer> offers() const {
+        return stale_ ? std::span<const mend::Offer>() : std::span(offers_);
+    }
+    /// The card has changed: what is offered cannot be pressed until it is offered anew.
+    void staleOffers();
     /// Shows what would clear it, a button each, in place of what it showed.
     void offer(const std::vector<mend::Offer>& offers);
 
@@ -31,6 +39,8 @@ class FindingRow : public QFrame {
     void pointed(bool on);
     void opened();
     void mendWanted(const mend::Offer& offer);
+    void acceptWanted(const QString& reason); ///< let it stand
+    void countWanted();                       ///< no more
 
   protected:
     void enterEvent(QEnterEvent* event) override;
@@ -43,10 +53,18 @@ class FindingRow : public QFrame {
 
   private:
     check::Finding finding_;
+    void showStanding();
+    void askReason();
+
     int place_ = -1; ///< that was stepped to
+    QPushButton* stand_;
+    QLineEdit* reason_;
+    QString whyItStands_;
     QLabel *title_, *measured_, *where_, *why_, *step_;
     QVBoxLayout* mends_;
+    void enableMends(bool on);
     std::vector<mend::Offer> offers_;
+    bool stale_ = false;
 };
 
 class FindingsPanel : public QFrame {
@@ -63,6 +81,7 @@ class FindingsPanel : public QFrame {
   signals:
     void lit(const std::vector<check::FindingPlace>& places, bool stops);
     void opened(const check::Finding& finding);
+    void planWanted(); ///< mends for all that stops
 
   private:
     void takeShown();
@@ -72,9 +91,11 @@ class FindingsPanel : public QFrame {
     void lookForMends();
     void mend(const mend::Offer& offer);
 
+    card::Card offeredFor_; ///< the card that mends were looked for
     CardEditor& editor_;
     Maker& maker_;
     QLabel* verdict_;
+    QPushButton* mendAll_;
     QVBoxLayout* list_;
     std::shared_ptr<const card::Checked> checked_;
     quantity::Unit unit_{}; ///< that the rows tell lengths in

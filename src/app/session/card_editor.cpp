@@ -318,6 +318,7 @@ quantity::Result<quantity::Done> CardEditor::open(const QString& path) {
 
 void CardEditor::start(card::Card card, const QString& path, const QString& name) {
     history_.clear();
+    beforeMend_.reset();
     recovered_ = false;
     path_ = path;
     name_ = name;
@@ -366,6 +367,17 @@ void CardEditor::holdFile() {
     hold->setStaleLockTime(0);
     if (hold->tryLock(0) || hold->error() != QLockFile::LockFailedError) // without a folder nobody knows
         hold_ = std::move(hold);
+}
+
+void CardEditor::mend(const QString& name, const card::Card& mended) {
+    const card::Card before = card_;
+    edit(name, {}, [&](card::Card& card) {
+        const int row = card.row;
+        card = mended;
+        card.row = row;
+    });
+    if (!(card_ == before))
+        beforeMend_ = before;
 }
 
 void CardEditor::setTravels(bool travels) {

@@ -8,6 +8,7 @@
 #include <QTimer>
 #include <QUndoStack>
 #include <functional>
+#include <optional>
 
 namespace bollard::app {
 
@@ -69,6 +70,11 @@ class CardEditor : public QObject {
 
     QUndoStack& history() { return history_; }
 
+    /// Makes a mend: as edit(), and what was before it can be looked at again.
+    void mend(const QString& name, const card::Card& mended);
+    /// The card as it was before the last mend; nothing where there was none since it was opened.
+    const std::optional<card::Card>& beforeMend() const { return beforeMend_; }
+
     // The file.
     QString path() const { return path_; }
     QString folder() const;
@@ -117,6 +123,7 @@ class CardEditor : public QObject {
 
     card::Card card_;
     KeptCard kept_; ///< the same, as history has it
+    std::optional<card::Card> beforeMend_;
     int selected_ = -1;
     std::string side_;
     std::vector<int> chosen_;

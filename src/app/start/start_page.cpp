@@ -42,7 +42,12 @@ QList<Sample> samples() {
             {"berth-9", StartPage::tr("Berth sign, edges broken")},
             {"store-tag", StartPage::tr("Store tag with an ear and a slot")},
             {"oak-name", StartPage::tr("Name carved in oak")},
-            {"mooring-tag", StartPage::tr("Mooring tag, inlaid on both faces")}};
+            {"mooring-tag", StartPage::tr("Mooring tag, inlaid on both faces")},
+            {"harbour-ties", StartPage::tr("Pierced sign, held by ties")},
+            {"quay-bars", StartPage::tr("Word on bars behind it")},
+            {"tern-plate", StartPage::tr("Word on a plate along its outline")},
+            {"hull-closed", StartPage::tr("Word closed up to one piece")},
+            {"pilot-loose-dot", StartPage::tr("A dot that nothing holds yet")}};
 }
 
 QString pathOf(const Sample& sample) {

@@ -149,6 +149,12 @@ Inscription newOrnament(const Card& card, const Lettering& lettering, const Insc
     if (model)
         added.working = model->working;
     added.ornament = ornament;
+    if (ornament.kind == OrnamentKind::backing) { // within the height of the letters
+        added.working.kind = working::Kind::freeStanding;
+        constexpr double share = 0.6;
+        added.working.height = std::max(std::round(added.working.height * share * 10) / 10, 0.1);
+        added.working.edge = {};
+    }
     added.side = side;
     const Vector middle = 0.5 * blank::sizeOf(card.blank, side);
     added.placing.x = ornament.kind == OrnamentKind::border ? 0 : middle.x;

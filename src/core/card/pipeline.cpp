@@ -336,8 +336,7 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& card, const std::stri
         if (!ofInscription[i])
             continue;
         // A frame around words lies as they lie.
-        const int around =
-            inscription.ornament.kind == setting::OrnamentKind::frame ? aroundOf(inscription) : -1;
+        const int around = inscription.ornament.goesWithWords() ? aroundOf(inscription) : -1;
         const bool withWords = around >= 0 && ofInscription[size_t(around)];
         const Inscription& where = withWords ? card->inscriptions[size_t(around)] : inscription;
         const std::string_view side = blank::sideOf(card->blank, where.side);

@@ -18,6 +18,7 @@ std::span<const Check> checks() {
                                     Check{"depths", nullptr, checkDepths},
                                     Check{"brokenEdges", nullptr, checkBrokenEdges},
                                     Check{"edges", nullptr, checkEdges},
+                                    Check{"ties", nullptr, checkTies},
                                     Check{"pieces", checkPieces, nullptr}};
     return all;
 }

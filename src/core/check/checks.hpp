@@ -22,6 +22,7 @@ void checkHeights(Looking& looking, int slot);
 void checkDepths(Looking& looking, int slot);
 void checkBrokenEdges(Looking& looking, int slot);
 void checkEdges(Looking& looking, int slot);
+void checkTies(Looking& looking, int slot);
 
 /// One of both.
 struct Check {

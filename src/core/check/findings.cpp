@@ -92,6 +92,11 @@ constexpr std::array<AboutKind, findingKinds> kinds{{
      reason("Corners stay round"), ""},
     {FindingKind::solidFailed, "solidFailed", Station::working, Told::nothing, false,
      reason("The solid could not be built"), ""},
+    {FindingKind::tieLost, "tieLost", Station::working, Told::count, false, reason("Ties without a stroke"),
+     reason("These were put by hand where their letter is not cut any more. Drag them back, or take them "
+            "away.")},
+    {FindingKind::tiesIdle, "tiesIdle", Station::working, Told::nothing, false, reason("No ties needed"),
+     reason("No letter of these words encloses anything, so %1 gets none.")},
     {FindingKind::outlineMended, "outlineMended", Station::lettering, Told::count, false,
      reason("Outlines were mended"),
      reason("Contours overlapped or crossed; they were united and come out filled.")},

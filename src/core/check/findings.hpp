@@ -51,9 +51,11 @@ enum class FindingKind {
     strokeFlat,    ///< a carved stroke is wider than its depth allows, so its floor is flat; limit: how wide
     cornerRounded, ///< the cutter leaves material in corners; measured: mm² of all letters, limit: its radius
     solidFailed,   ///< the solid could not be built; subject: where
+    tieLost,       ///< a tie put by hand lies where its letter is not cut
+    tiesIdle,      ///< ties are asked for, and nothing needs one; subject: the typeface
     outlineMended
 };
-constexpr int findingKinds = 40;
+constexpr int findingKinds = 42;
 
 /// Where a finding is mended by hand.
 enum class Station { blank, lettering, placing, working, process, output };

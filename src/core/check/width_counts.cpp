@@ -8,10 +8,15 @@ WidthCounts countsOf(std::shared_ptr<const Measures> measures) {
     std::vector<double> widths;
     measures->readings.forEach([&](const Reading& reading) {
         widths.push_back(reading.width);
+        // A neck is a place: it counts for as long as it is wide. Of cuts it is land, as ties are.
+        const bool neck = reading.kind == ReadingKind::neck;
+        const bool stands =
+            neck && !working::cuts(measures->readings.letters[size_t(reading.inscription)].working);
+        const double length = neck ? reading.width : reading.length;
         for (size_t span = 0; span < counts.spans.size(); ++span) {
             const double bar = counts.spans[span] / counts.bars;
             auto& at = counts.ofSpan[span][std::min(size_t(reading.width / bar), size_t(counts.bars - 1))];
-            (reading.kind == ReadingKind::stroke ? at.stroke : at.gap) += reading.length;
+            (reading.kind == ReadingKind::stroke || stands ? at.stroke : at.gap) += length;
         }
     });
     if (!widths.empty()) {

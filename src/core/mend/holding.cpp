@@ -10,6 +10,13 @@ bool fallsOut(const Finding& finding) {
            finding.kind == FindingKind::letterLoose;
 }
 
+/// What is left between cuts, and would break.
+bool isLand(const Finding& finding) {
+    using enum FindingKind;
+    return finding.kind == gapNarrow || finding.kind == counterNarrow || finding.kind == openingNarrow ||
+           finding.kind == neckNarrow;
+}
+
 bool isMeant(const card::Card& card, const Finding& finding, size_t i) {
     const card::Inscription& inscription = card.inscriptions[i];
     return (finding.inscription < 0 || finding.inscription == int(i)) && !inscription.hidden &&
@@ -88,7 +95,7 @@ Mend ties() {
 Mend floor() {
     return {"floor",
             [](const Finding& finding, const card::Card& card) {
-                return fallsOut(finding) && !throughOf(card, finding).empty() &&
+                return (fallsOut(finding) || isLand(finding)) && !throughOf(card, finding).empty() &&
                        card.blank.kind != blank::Kind::none;
             },
             [](card::Card& card, const Matter& matter) {

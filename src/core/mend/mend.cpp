@@ -23,10 +23,10 @@ std::vector<std::string> missingIn(const std::set<std::string>& now, const std::
     return gone;
 }
 
-/// Changes the card until the finding is gone.
+/// Changes the card until the finding is gone. `whatever`: though something else may stop then.
 std::optional<Offer> tried(const Mend& mend, const Subject& subject, const check::Finding& finding,
                            card::Pipeline& trial, const type::Catalogue* catalogue,
-                           const std::stop_token& stop) {
+                           const std::stop_token& stop, bool whatever = false) {
     Offer offer{&mend, finding.inscription, {}, {}, {}, subject.card, {}, {}};
     const auto number = [&](const card::Card& card) {
         return mend.number ? std::optional(mend.number(card, finding)) : std::nullopt;
@@ -55,7 +55,7 @@ std::optional<Offer> tried(const Mend& mend, const Subject& subject, const check
             now = *still;
             continue;
         }
-        if (const auto others = missingIn(stops, idsOf(findings, true)); !others.empty()) {
+        if (const auto others = missingIn(stops, idsOf(findings, true)); !others.empty() && !whatever) {
             // Something else stops now; perhaps more of the same helps.
             const auto other = std::ranges::find(findings, others.front(), &check::Finding::id);
             if (!mend.mayClear(*other, offer.card))
@@ -101,11 +101,11 @@ std::optional<double> Matter::least(process::Measured what) const {
 
 const std::vector<Mend>& mends() {
     static const std::vector<Mend> all{
-        ties(),           pairSpace(),      letterSpace(), closingUp(),       inwards(),
-        height(),         depth(),          bedding(),     brokenEdge(),      draft(),
-        heavierStrokes(), lighterStrokes(), largerSize(),  smallerWords(),    largerBlank(),
-        thickerBlank(),   thinnerBlank(),   floor(),       smallerEdges(),    crispEdges(),
-        firstSide(),      readOnPart(),     heavierFace(), thickerTypeface(), anotherProcess()};
+        ties(),           pairSpace(),       letterSpace(),   closingUp(),    barsBehind(),  plateBehind(),
+        inwards(),        height(),          depth(),         bedding(),      brokenEdge(),  draft(),
+        heavierStrokes(), lighterStrokes(),  largerSize(),    smallerWords(), largerBlank(), thickerBlank(),
+        thinnerBlank(),   floor(),           smallerEdges(),  crispEdges(),   firstSide(),   readOnPart(),
+        heavierFace(),    thickerTypeface(), anotherProcess()};
     return all;
 }
 
@@ -130,8 +130,19 @@ std::vector<Offer> offersFor(const Subject& subject, const check::Finding& findi
     return offers;
 }
 
-Plan planFor(const Subject& subject, card::Pipeline& trial, const type::Catalogue* catalogue,
-             const std::stop_token& stop) {
+namespace {
+
+/// What falls out is best tied, even where something else stops then, which other mends may clear.
+std::optional<Offer> tiedFirst(const Subject& subject, const check::Finding& finding, card::Pipeline& trial,
+                               const type::Catalogue* catalogue, const std::stop_token& stop) {
+    const auto known = std::ranges::find(mends(), std::string_view("ties"), &Mend::name);
+    if (!known->mayClear(finding, subject.card))
+        return std::nullopt;
+    return tried(*known, subject, finding, trial, catalogue, stop, true);
+}
+
+Plan planned(const Subject& subject, card::Pipeline& trial, const type::Catalogue* catalogue,
+             const std::stop_token& stop, bool tiesFirst) {
     Plan plan{{}, subject.card, subject.made, {}, {}};
     const auto stopping = [&] {
         std::vector<check::Finding> all;
@@ -140,34 +151,50 @@ Plan planFor(const Subject& subject, card::Pipeline& trial, const type::Catalogu
                 all.push_back(finding);
         return all;
     };
-    if (!isWhole(subject.made))
-        return plan;
-    for (bool mended = true; mended && !stop.stop_requested();) {
+    constexpr size_t mostSteps = 24;
+    for (bool mended = true; mended && plan.steps.size() < mostSteps && !stop.stop_requested();) {
         mended = false;
         for (const check::Finding& finding : stopping()) {
             if (plan.tried.contains(finding.id))
-                continue; // what came after does not make it possible as a rule
-            auto offers =
-                offersFor({plan.card, plan.made, subject.folder}, finding, trial, catalogue, stop, 1);
-            if (offers.empty()) {
+                continue;
+            const Subject now{plan.card, plan.made, subject.folder};
+            std::optional<Offer> offer;
+            if (tiesFirst)
+                offer = tiedFirst(now, finding, trial, catalogue, stop);
+            if (!offer)
+                if (auto offers = offersFor(now, finding, trial, catalogue, stop, 1); !offers.empty())
+                    offer = std::move(offers.front());
+            if (!offer) {
+                plan.tried.try_emplace(finding.id);
                 for (const Mend& mend : mends())
                     if (mend.mayClear(finding, plan.card))
                         plan.tried[finding.id].push_back(mend.name);
-                plan.tried.try_emplace(finding.id);
                 continue;
             }
-            plan.card = offers.front().card;
+            plan.card = offer->card;
             plan.made = trial.run(std::make_shared<const card::Card>(plan.card), subject.folder, stop);
-            plan.steps.push_back(std::move(offers.front()));
+            plan.steps.push_back(*std::move(offer));
             mended = isWhole(plan.made);
-            if (!plan.steps.empty() && mended)
-                plan.tried.clear(); // it may be possible now
+            plan.tried.clear(); // it may be possible now
             break;
         }
     }
     if (isWhole(plan.made))
         plan.left = stopping();
     return plan;
+}
+
+} // namespace
+
+Plan planFor(const Subject& subject, card::Pipeline& trial, const type::Catalogue* catalogue,
+             const std::stop_token& stop) {
+    if (!isWhole(subject.made))
+        return {{}, subject.card, subject.made, {}, {}};
+    Plan plan = planned(subject, trial, catalogue, stop, true);
+    if (plan.left.empty())
+        return plan;
+    Plan other = planned(subject, trial, catalogue, stop, false);
+    return other.left.size() < plan.left.size() ? other : plan;
 }
 
 std::string patchOf(const std::string& cardText, const card::Card& mended) {

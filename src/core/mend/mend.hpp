@@ -62,6 +62,9 @@ Mend thinnerBlank();
 // What is cut through.
 Mend ties();
 Mend floor();
+// What stands free, and would come apart.
+Mend barsBehind();
+Mend plateBehind();
 // Edges.
 Mend brokenEdge();
 Mend draft();

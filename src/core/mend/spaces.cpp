@@ -58,7 +58,7 @@ Mend pairSpace() {
                     nudge = nudges.end() - 1;
                 }
                 nudge->space = upTo(nudge->space + missing(finding), twentieths);
-                    std::ranges::sort(nudges, {}, &setting::Nudge::letter);
+                std::ranges::sort(nudges, {}, &setting::Nudge::letter);
                 return true;
             },
             [](const card::Card& card, const Finding& finding) {

@@ -65,7 +65,7 @@ inline double cross(Vector a, Vector b) {
     return a.x * b.y - a.y * b.x;
 }
 inline double length(Vector a) {
-    return std::hypot(a.x, a.y);
+    return std::sqrt(a.x * a.x + a.y * a.y); // on the grid nothing is so large that squares overflow
 }
 inline Vector vectorOf(Point p) {
     return {double(p.x), double(p.y)};

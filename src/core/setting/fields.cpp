@@ -32,9 +32,12 @@ constexpr std::array baselines{Named{BaselineKind::straight, "straight"}, Named{
 constexpr std::array sidesOfCircle{Named{false, "outside"}, Named{true, "inside"}};
 constexpr std::array topOrBottom{Named{false, "top"}, Named{true, "bottom"}};
 constexpr std::array turnOrBend{Named{false, "turn"}, Named{true, "bend"}};
-constexpr std::array ornaments{Named{OrnamentKind::none, "none"}, Named{OrnamentKind::frame, "frame"},
-                               Named{OrnamentKind::bar, "bar"}, Named{OrnamentKind::border, "border"},
-                               Named{OrnamentKind::artwork, "artwork"}};
+constexpr std::array ornaments{
+    Named{OrnamentKind::none, "none"},       Named{OrnamentKind::frame, "frame"},
+    Named{OrnamentKind::bar, "bar"},         Named{OrnamentKind::border, "border"},
+    Named{OrnamentKind::artwork, "artwork"}, Named{OrnamentKind::backing, "backing"}};
+constexpr std::array forms{Named{BackingForm::bars, "bars"}, Named{BackingForm::plate, "plate"},
+                           Named{BackingForm::oval, "oval"}, Named{BackingForm::outline, "outline"}};
 constexpr std::array shapes{Named{FrameShape::rectangle, "rectangle"}, Named{FrameShape::oval, "oval"},
                             Named{FrameShape::circle, "circle"}, Named{FrameShape::outline, "outline"}};
 
@@ -177,6 +180,17 @@ template<> const PartFields& fieldsOf<Ornament>() {
     static const PartFields fields = std::move(
         Describing<Ornament>()
             .choice("kind", &Ornament::kind, ornaments)
+            .choice("form", &Ornament::form, forms)
+            .when(as({backing}))
+            .about("backing: `bars`, the fewest level ones that hold every loose part; a `plate` or an "
+                   "`oval` round "
+                   "the words; their `outline` at a distance")
+            .number("reach", &Ornament::reach, Dimension::length, ranges::stroke)
+            .when([](const Ornament& o) { return o.kind == backing && o.form == BackingForm::bars; })
+            .about("bars: so wide at least each part is joined to one, mm")
+            .number("closes", &Ornament::closes, Dimension::length, ranges::margin)
+            .when([](const Ornament& o) { return o.kind == backing && o.form == BackingForm::outline; })
+            .about("outline backing: holes and gaps narrower than this are filled, mm")
             .choice("shape", &Ornament::shape, shapes)
             .when(as({frame}))
             .about("frame: a circle is as wide as its `width`; `outline` follows the letters it goes round")
@@ -187,19 +201,25 @@ template<> const PartFields& fieldsOf<Ornament>() {
             .when(as({frame, bar}))
             .about("frame: outside; bar: its thickness, mm")
             .number("corner", &Ornament::corner, Dimension::length, ranges::corner)
-            .when(as({frame, bar, border}))
-            .about("rectangle, bar: radius of the outer corners, mm")
+            .when([](const Ornament& o) {
+                return as({frame, bar, border})(o) || (o.kind == backing && o.form == BackingForm::plate);
+            })
+            .about("rectangle, bar, plate: radius of the outer corners, mm")
             .number("band", &Ornament::band, Dimension::length, ranges::band)
-            .when(as({frame, border}))
-            .about("frame, border: how wide the band is, mm")
+            .when([](const Ornament& o) {
+                return as({frame, border})(o) || (o.kind == backing && o.form == BackingForm::bars);
+            })
+            .about("frame, border: how wide the band is; backing: how wide bars are, mm")
             .number("distance", &Ornament::distance, Dimension::length, ranges::margin)
-            .when(as({frame, border}))
-            .about("frame: from the words; border: from the blank's edge, mm")
+            .when([](const Ornament& o) {
+                return as({frame, border})(o) || (o.kind == backing && o.form != BackingForm::bars);
+            })
+            .about("frame, backing: from the words; border: from the blank's edge, mm")
             .reference("around", &Ornament::around)
-            .when(as({frame}))
-            .about(
-                "frame: the inscription it goes round, by its place in the list from 0 or by its `id`; it is "
-                "placed with it. -1: its own size")
+            .when(as({frame, backing}))
+            .about("frame, backing: the inscription it goes round, by its place in the list from 0 or by its "
+                   "`id`; it is "
+                   "placed with it. -1: its own size")
             .coded(
                 "artwork", [](const Ornament& o) { return plane::pathDataOf(*o.artwork, decimals); },
                 [](Ornament& o, const std::string& data) -> std::string {

@@ -1,5 +1,6 @@
 #include "setting/ornament.hpp"
 #include "quantity/kept.hpp"
+#include "setting/backing.hpp"
 
 namespace bollard::setting {
 namespace {
@@ -143,6 +144,10 @@ Setting set(const Ornament& ornament, const Setting* words, const Outline& edge,
     case OrnamentKind::artwork:
         shape = artworkOf(ornament);
         break;
+    case OrnamentKind::backing:
+        if (words)
+            shape = backingOf(ornament, *words, stop);
+        break;
     }
     if (traced) {
         std::vector<plane::Line> rings = shape.rings;
@@ -165,8 +170,7 @@ Setting set(const Ornament& ornament, const Setting* words, const Outline& edge,
     }
     setting.flat = setting.ink;
     setting.frame = setting.ink.empty() ? plane::Box{{0, 0}, {0, 0}} : setting.ink;
-    const bool goesWithWords = ornament.kind == OrnamentKind::frame && !ornament.around.empty() && words;
-    if (goesWithWords)
+    if (ornament.goesWithWords() && words)
         setting.frame = words->frame;
     if (ornament.kind == OrnamentKind::border)
         setting.frame = {{0, 0}, {0, 0}}; // lies where the edge is

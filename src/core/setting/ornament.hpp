@@ -9,10 +9,11 @@ enum class OrnamentKind {
     none, ///< the inscription is words
     frame,
     bar,
-    border, ///< along the blank's edge
-    artwork ///< shapes and lines from a drawing
+    border,  ///< along the blank's edge
+    artwork, ///< shapes and lines from a drawing
+    backing  ///< behind words that stand free, to hold them together
 };
-constexpr int ornamentKinds = 5;
+constexpr int ornamentKinds = 6;
 
 enum class FrameShape {
     rectangle, ///< with rounded corners where asked for
@@ -22,22 +23,39 @@ enum class FrameShape {
 };
 constexpr int frameShapes = 4;
 
+enum class BackingForm {
+    bars,   ///< the fewest level ones that hold every loose part
+    plate,  ///< a rectangle, with rounded corners where asked for
+    oval,   ///< through the corners of the words' box
+    outline ///< follows the words at a distance
+};
+constexpr int backingForms = 4;
+
 /// Lengths in mm. Fields of other kinds are kept.
 struct Ornament {
     OrnamentKind kind = OrnamentKind::none;
     FrameShape shape = FrameShape::rectangle;
     double width = 60;    ///< frame: outside; bar: its length
     double height = 30;   ///< frame: outside; bar: how thick
-    double corner = 0;    ///< rectangle, border, bar: radius of the outer corners
-    double band = 2;      ///< frame, border: how wide the band is
-    double distance = 3;  ///< border: from the edge; frame around words: from them
-    std::string around{}; ///< frame: the id of the inscription it goes round; empty: of its own size
+    double corner = 0;    ///< rectangle, border, bar, plate: radius of the outer corners
+    double band = 2;      ///< frame, border: how wide the band is; backing: how wide bars are
+    double distance = 3;  ///< border: from the edge; frame around words, backing: from them
+    std::string around{}; ///< frame: the id of the inscription it goes round; empty: of its own size;
+                          ///< backing: that it holds
+    BackingForm form = BackingForm::bars; ///< of a backing
+    double reach = 1;                     ///< bars: so wide at least each part is joined to one
+    double closes = 0;                    ///< outline backing: holes and gaps narrower than this are filled
     quantity::Shared<plane::Outline>
         artwork{}; ///< closed contours are areas, open ones lines as wide as `stroke`
     double stroke = 1;
     double scale = 100;   ///< artwork: percent of its own size
     std::string source{}; ///< the file the artwork came from, without its folder
     bool operator==(const Ornament&) const = default;
+
+    /// It lies where the words lie that it belongs to.
+    bool goesWithWords() const {
+        return !around.empty() && (kind == OrnamentKind::frame || kind == OrnamentKind::backing);
+    }
 };
 
 /// The ornament laid out; one letter without text for each separate shape. A frame around words takes their

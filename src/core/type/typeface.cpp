@@ -22,7 +22,7 @@ using quantity::Problem, quantity::ProblemKind;
 
 namespace {
 
-constexpr double solidTolerance_mm = 0.01;
+constexpr double solidTolerance_mm = 0.01, finestOfEm = 1.0 / 50000;
 constexpr double widthGridPerEm = 100000; // the grid widths are measured on
 constexpr double widthTolerance = 25;     // em / 4,000
 constexpr double centrelineTolerance = 100;
@@ -302,7 +302,9 @@ plane::Vector GlyphForm::moved(plane::Vector v) const {
 std::shared_ptr<const plane::Region> Typeface::region(std::uint32_t id, double scale,
                                                       const GlyphForm& form) const {
     return state_->regions.of({id, scale, form}, [&] {
-        return std::make_shared<const plane::Region>(fineRegion(id, scale, form, solidTolerance_mm));
+        const double em_mm = scale * unitsPerEm() / plane::unitsPerMillimetre;
+        return std::make_shared<const plane::Region>(
+            fineRegion(id, scale, form, std::max(solidTolerance_mm, finestOfEm * em_mm)));
     });
 }
 

@@ -83,7 +83,8 @@ class Typeface {
     double lineHeight() const; ///< baseline to baseline
 
     const Glyph& glyph(std::uint32_t id) const;
-    /// The glyph at `scale` grid units per font unit, flattened within 0.01 mm and united; empty for blanks.
+    /// The glyph at `scale` grid units per font unit, flattened within 0.01 mm (of letters with an em of more
+    /// than half a metre within em / 50,000) and united; empty for blanks.
     std::shared_ptr<const plane::Region> region(std::uint32_t id, double scale,
                                                 const GlyphForm& form = {}) const;
     /// The same flattened within `tolerance_mm`, and not kept.

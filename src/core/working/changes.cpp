@@ -29,14 +29,36 @@ Profile topOf(double height, const Edge& edge) {
     return levelAt(height);
 }
 
+/// What slopes go out from: not from specks, which nobody could see, and from which more lines would fan out
+/// than there is grid for.
+plane::Region slopedOf(const plane::Region& region) {
+    constexpr std::int32_t speck = 500; // grid units, 0.05 mm
+    const auto isSpeck = [](const plane::Ring& ring) {
+        const plane::Box box = plane::boxOf(ring);
+        return box.high.x - box.low.x < speck && box.high.y - box.low.y < speck;
+    };
+    const auto isSmall = [&](const plane::Ring& ring) { return plane::areaOf(ring) > 0 && isSpeck(ring); };
+    if (std::ranges::none_of(region.rings, isSmall))
+        return region;
+    plane::Region large;
+    for (const plane::Region& part : plane::parts(region))
+        if (!isSpeck(part.rings.front()))
+            large.rings.insert(large.rings.end(), part.rings.begin(), part.rings.end());
+    return large;
+}
+
 /// Walls that lean outwards beyond the outline, up (or down) to `height`.
 Change leaningOut(const Worked& worked, Change::Does does, double height, double degrees) {
     const Profile wall = draftedTop(height, degrees);
     // What lies between the wall and the height that it reaches.
     const bool up = height > 0;
-    Change change{
-        worked.region, does, up ? wall : levelAt(height), up ? levelAt(height) : wall, Substance::letters, {},
-        true};
+    Change change{slopedOf(worked.region),
+                  does,
+                  up ? wall : levelAt(height),
+                  up ? levelAt(height) : wall,
+                  Substance::letters,
+                  {},
+                  true};
     return change;
 }
 
@@ -54,7 +76,7 @@ std::vector<Change> standing(const Worked& worked, double foot, Change::Reaches 
         changes.push_back(leaningOut(worked, Change::Does::add, w.height, -edge.leaning));
     }
     if (const double fillet = footOf(w); fillet > 0 && foot < 0) // on a blank
-        changes.push_back({worked.region, Change::Does::add, levelAt(foot), filletedFoot(fillet),
+        changes.push_back({slopedOf(worked.region), Change::Does::add, levelAt(foot), filletedFoot(fillet),
                            Substance::letters, Change::Reaches::no, true});
     if (colourFrom > 0) {
         // The same once more, up to where the colour changes: what is put later is what it is of.
@@ -86,7 +108,7 @@ std::vector<Change> cut(const Worked& worked, const Profile& floor, const Thickn
         {worked.region, Change::Does::take, floor, everUp, Substance::letters, {}, false}};
     if (edge.kind == EdgeKind::chamfer || edge.kind == EdgeKind::round)
         changes.push_back(
-            {worked.region,
+            {slopedOf(worked.region),
              Change::Does::take,
              edge.kind == EdgeKind::round ? roundedMouth(edge.size) : chamferedMouth(edge.size, edge.slope),
              levelAt(0),

@@ -146,14 +146,26 @@ struct Candidate {
 
 class Tying {
   public:
-    Tying(const Region& cut, const TieStyle& style) : cut_(cut), style_(style), lands_(cut) {}
+    Tying(const Region& cut, const TieStyle& style)
+        : cut_(cut), style_(style), lands_(cut), width_(style.width) {}
 
     std::vector<TiePlace> ties() {
         if (lands_.islands.empty() || !(style_.width > 0))
             return {};
+        joined_.assign(lands_.islands.size() + 1, false);
+        joined_[0] = true;
         findCandidates();
         joinAll();
         pairUp();
+        // What is too small for the whole width is better held by less than not at all.
+        for (const double share : {0.75, 0.5}) {
+            if (std::ranges::find(joined_, false) == joined_.end())
+                break;
+            width_ = share * style_.width;
+            candidates_.clear();
+            findCandidates();
+            joinAll();
+        }
         std::vector<TiePlace> ties;
         for (const Chosen& chosen : chosen_)
             ties.push_back(chosen.place);
@@ -254,7 +266,7 @@ class Tying {
     Candidate tried(Vector at, double turn, Lands2 lands) const {
         // The five in the middle must land; the outer ones tell of corners near by.
         static constexpr std::array shares{-0.8, -0.5, -0.25, 0.0, 0.25, 0.5, 0.8};
-        const double width = style_.width * (style_.tapered ? taper : 1);
+        const double width = width_ * (style_.tapered ? taper : 1);
         const Lined<shares.size()> lined(cut_, at, turn, width, shares);
         if (!lined.within(1, 5))
             return {};
@@ -289,7 +301,7 @@ class Tying {
         const double aside = std::fabs(plane::dot(middle - island(lands.second).middle, v));
         const double cost =
             ((length + bySlant * uneven) * leaning(turn) + beside * aside) * (clear ? 1 : nearCorner);
-        return {{middle, std::remainder(turn, 180), length}, cost};
+        return {{middle, std::remainder(turn, 180), length, width_}, cost};
     }
 
     int landOf(const Crossing& crossing) const {
@@ -299,12 +311,10 @@ class Tying {
     /// As few as hang everything on to what lies around; what hangs on to another island costs more.
     void joinAll() {
         constexpr double byAnother = 1.25;
-        std::vector<bool> joined(lands_.islands.size() + 1);
-        joined[0] = true;
         for (;;) {
             std::optional<Chosen> best;
             for (const auto& [lands, found] : candidates_) {
-                if (joined[size_t(lands.first)] == joined[size_t(lands.second)])
+                if (joined_[size_t(lands.first)] == joined_[size_t(lands.second)])
                     continue;
                 for (const Candidate& candidate : found) {
                     const double cost = candidate.cost * (lands.first == 0 ? 1 : byAnother);
@@ -314,7 +324,7 @@ class Tying {
             }
             if (!best)
                 return;
-            joined[size_t(best->lands.first)] = joined[size_t(best->lands.second)] = true;
+            joined_[size_t(best->lands.first)] = joined_[size_t(best->lands.second)] = true;
             chosen_.push_back(*best);
         }
     }
@@ -367,6 +377,8 @@ class Tying {
     const Region& cut_;
     const TieStyle style_;
     const Lands lands_;
+    double width_;             ///< of the ties that are tried
+    std::vector<bool> joined_; ///< by land
     std::map<Lands2, std::vector<Candidate>> candidates_;
     std::vector<Chosen> chosen_;
 };
@@ -379,9 +391,10 @@ std::vector<TiePlace> tiesOf(const Region& cut, const TieStyle& style) {
 
 Region stripOf(const Region& cut, const TiePlace& place, const TieStyle& style) {
     static constexpr std::array shares{-0.5, -0.25, 0.0, 0.25, 0.5};
-    const double wide = style.width * (style.tapered ? taper : 1);
+    const double width = place.width > 0 ? place.width : style.width;
+    const double wide = width * (style.tapered ? taper : 1);
     const Lined<shares.size()> lined(cut, place.at, place.turn, wide, shares);
-    if (!(style.width > 0) || !lined.within(2, 2))
+    if (!(width > 0) || !lined.within(2, 2))
         return {};
     double ahead = 0, behind = 0;
     for (size_t k = 0; k < shares.size(); ++k) {
@@ -398,7 +411,7 @@ Region stripOf(const Region& cut, const TiePlace& place, const TieStyle& style) 
     const auto corner = [&](double forth, double aside) {
         return plane::onGrid(place.at + forth * u + aside * v);
     };
-    const double half = style.width / 2, end = wide / 2, waist = (ahead - behind) / 2;
+    const double half = width / 2, end = wide / 2, waist = (ahead - behind) / 2;
     Ring ring{corner(-behind, -end)};
     if (style.tapered)
         ring.push_back(corner(waist, -half));

@@ -66,6 +66,7 @@ struct TiePlace {
     plane::Vector at{}; ///< halfway between its ends
     double turn = 0;    ///< which way it runs, degrees
     double length = 0;  ///< from wall to wall
+    double width = 0;   ///< 0: the style's; less where that cannot land
 };
 
 /// What decides where ties go. Grid units.
@@ -81,7 +82,8 @@ struct TieStyle {
 
 /// The fewest ties that hold everything the cut encloses, where they cost least: they are short, land wholly
 /// on material at both ends, run as the style says, and keep away from corners; more where counters are wide.
-/// What no strip of that width can hold stays loose. One medial axis, and O(n) for each place tried.
+/// What is too small for that width is held by three quarters or half of it; what no such strip can hold
+/// stays loose. One medial axis, and O(n) for each place tried.
 std::vector<TiePlace> tiesOf(const plane::Region& cut, const TieStyle& style);
 
 /// What of the cut a tie leaves standing: from wall to wall through that place, the ends a hair's breadth
