@@ -468,7 +468,7 @@ void FlatDrawing::paintDimensions(QPainter& painter, const FlatScale& scale, con
     for (const QRectF& hole : side.holes)
         taken.push_back(inPixels(hole));
     for (const Inscription& other : inscriptions_)
-        if (other.number != extras.selected && other.side == side.name)
+        if (other.number != extras.selected && other.side == side.name && !other.behind)
             taken.push_back(inPixels(frameOf(other.number).boundingRect()));
     const bool straight =
         letters->setting->typeface && letters->setting->baseline == setting::BaselineKind::straight;

@@ -141,8 +141,8 @@ class MeasuringTest : public QObject {
     }
 
     void lettersAgreeWithBruteForce() {
-        // A width may lie between two corners of a curve's chords, and its place on either.
-        constexpr double chords = 25 * micrometre;
+        // Of strokes the tips are followed inwards, and the width where one ends is no longer that of a
+        // place: their own test is that of medial_axis_test.
         const std::string letters = "ABCDEFGHJKLMNOPQRSTUVWXYZabcdefghijkmnopqrstuvw2345";
         int looked = 0;
         for (const auto& [family, style] :
@@ -163,9 +163,11 @@ class MeasuringTest : public QObject {
                         found->second = sample;
                 }
                 for (const auto& [kind, sample] : least) {
+                    if (kind == WidthKind::stroke)
+                        continue;
                     ++looked;
                     const double brute = 2 * nearest(*letter.region, sample.at);
-                    QVERIFY2(std::fabs(brute - sample.width) < chords,
+                    QVERIFY2(std::fabs(brute - sample.width) < 5 * micrometre,
                              qPrintable(QString("%1 %2: %3 and %4, kind %5")
                                             .arg(family, QString::fromStdString(letter.text))
                                             .arg(sample.width / mm)
@@ -174,7 +176,7 @@ class MeasuringTest : public QObject {
                 }
             }
         }
-        QVERIFY2(looked > 600, qPrintable(QString::number(looked)));
+        QVERIFY2(looked > 300, qPrintable(QString::number(looked)));
     }
 };
 

@@ -128,8 +128,14 @@ void ProcessStation::addLimits() {
     for (const auto& [name, field] : limits_) {
         if (isPaired(name) && name.ends_with("Watch"))
             continue;
-        sketches_.emplace_back(name, new LimitSketch(this));
-        putBefore(sketches_.back().second, field);
+        auto* const sketch = new LimitSketch(this);
+        sketches_.emplace_back(name, sketch);
+        if (isPaired(name)) { // what is measured has a short name then
+            putBefore(sketch, field);
+            continue;
+        }
+        row({}, sketch);
+        putBeside(sketch, field, {});
     }
 }
 
@@ -210,16 +216,29 @@ void ProcessStation::refresh() {
     for (const auto& [name, field] : limits_) {
         const auto rule = std::ranges::find(rules, name, &process::Rule::name);
         setRowVisible(field, rule != rules.end());
-        if (rule == rules.end())
+        if (rule == rules.end()) {
+            const auto sketch = std::ranges::find(sketches_, name, &Sketch::first);
+            if (sketch != sketches_.end() && !isPaired(name))
+                setRowVisible(sketch->second, false);
             continue;
+        }
         field->setUnit(card.unit);
         field->setValue(rule->value);
         setRowLabel(field, wording::nameOf(*rule, kind()));
         if (const auto sketch = std::ranges::find(sketches_, name, &Sketch::first);
             sketch != sketches_.end()) {
             sketch->second->show(*rule, toolOf(process), working::cuts(kind()));
+            if (!isPaired(name))
+                setRowVisible(sketch->second, true);
             if (isPaired(name) && rule->bound == process::Bound::least)
                 setShortLabel(field, wording::nameOf(rule->what, kind()));
+        } else {
+            // Where there is none at which it stops, this one says what it is of.
+            const bool alone = std::ranges::none_of(rules, [&](const process::Rule& other) {
+                return other.what == rule->what && other.severity == process::Severity::stop;
+            });
+            setShortLabel(field,
+                          alone ? tr("%1, watch").arg(wording::nameOf(rule->what, kind())) : tr("watch"));
         }
     }
     setRowVisible(start_, !process.own.empty());
