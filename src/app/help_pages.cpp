@@ -119,6 +119,7 @@ QWidget* HelpPages::keysPage() {
           {tr("S held, and a drag"), tr("the section along a line; Esc puts it away")},
           {tr("W"), tr("colour widths: all, only those too narrow, none")},
           {tr("P"), tr("show the pieces that it comes to")},
+          {tr("H"), tr("among the pieces: what is held is under the pointer, or the outer edge again")},
           {tr("T"),
            tr("the next tie; arrows move it by 0.1, Page up and down turn it by 5°, Delete takes it")},
           {tr("Insert"), tr("put a tie under the pointer")},

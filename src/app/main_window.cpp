@@ -539,6 +539,16 @@ void MainWindow::keyPressEvent(QKeyEvent* event) {
 void MainWindow::keyReleaseEvent(QKeyEvent* event) {
     if (event->key() != Qt::Key_B || event->isAutoRepeat() || !showsBefore_)
         return QMainWindow::keyReleaseEvent(event);
+    showAfterMend();
+}
+
+void MainWindow::changeEvent(QEvent* event) {
+    if (event->type() == QEvent::ActivationChange && !isActiveWindow() && showsBefore_)
+        showAfterMend(); // the key is let go elsewhere
+    QMainWindow::changeEvent(event);
+}
+
+void MainWindow::showAfterMend() {
     showsBefore_ = false;
     maker_.make(editor_.card(), editor_.folder());
     notice_->dismiss();

@@ -70,6 +70,7 @@ class MainWindow : public QMainWindow {
     void dropEvent(QDropEvent* event) override;
     void keyPressEvent(QKeyEvent* event) override;
     void keyReleaseEvent(QKeyEvent* event) override;
+    void changeEvent(QEvent* event) override;
     bool eventFilter(QObject* watched, QEvent* event) override;
     void resizeEvent(QResizeEvent* event) override;
 
@@ -88,6 +89,7 @@ class MainWindow : public QMainWindow {
     void pasteWords(const QString& text);
     void offerRows(const QString& pasted);
     void takeRows(files::Table table, bool headed, const QString& pasted);
+    void showAfterMend();                           ///< B is let go
     void tellTaken();                               ///< which typefaces travel with the card, and which not
     void leaving(const std::function<void()>& act); ///< asks about unsaved changes first
     void askForCard();

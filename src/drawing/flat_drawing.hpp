@@ -48,9 +48,10 @@ struct FlatExtras {
     bool litStops = true;                   ///< in the stop colour, else the watch colour
     bool legend = true;
     Overlay overlay = Overlay::none;
-    bool measures = true;      ///< rulers and dimensions
-    std::vector<int> lifted{}; ///< inscriptions that are on their way elsewhere
-    QPointF liftedBy{};        ///< how far they are, mm
+    std::optional<QPointF> heldAt{}; ///< pieces: where the blank is held, mm; nothing: by its outer edge
+    bool measures = true;            ///< rulers and dimensions
+    std::vector<int> lifted{};       ///< inscriptions that are on their way elsewhere
+    QPointF liftedBy{};              ///< how far they are, mm
 };
 
 /// Prepared once per result, painted often; may be made off the interface thread.
@@ -136,7 +137,8 @@ class FlatDrawing {
                       const Side& side) const;
     void paintWidths(QPainter& painter, const QRectF& area, const FlatScale& scale, const Side& side,
                      bool onlyBroken) const;
-    void paintPieces(QPainter& painter, const FlatScale& scale, const Side& side) const;
+    void paintPieces(QPainter& painter, const FlatScale& scale, const Side& side,
+                     const std::optional<QPointF>& heldAt) const;
     void paintRulers(QPainter& painter, const QRectF& area, const FlatScale& scale) const;
     void paintLegend(QPainter& painter, const QRectF& area, const Side& side) const;
     std::vector<Shape> shapesOf(const working::PlacedLetters& letters, double turn) const;

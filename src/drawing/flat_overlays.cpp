@@ -154,11 +154,16 @@ const std::vector<check::SidePiece>& FlatDrawing::piecesOf(std::string_view side
                                                measured ? made_.checked->measures->readings : none);
 }
 
-void FlatDrawing::paintPieces(QPainter& painter, const FlatScale& scale, const Side& side) const {
+void FlatDrawing::paintPieces(QPainter& painter, const FlatScale& scale, const Side& side,
+                              const std::optional<QPointF>& heldAt) const {
     const Tokens& t = tokens();
     constexpr std::array patterns{Qt::FDiagPattern, Qt::HorPattern,       Qt::BDiagPattern,
                                   Qt::VerPattern,   Qt::DiagCrossPattern, Qt::CrossPattern};
-    const std::vector<check::SidePiece>& pieces = piecesOf(side.name);
+    std::vector<check::SidePiece> pieces = piecesOf(side.name);
+    if (heldAt)
+        for (check::SidePiece& piece : pieces)
+            piece.held =
+                plane::contains(piece.shape, {plane::toUnits(heldAt->x()), plane::toUnits(heldAt->y())});
     int number = 0;
     for (const check::SidePiece& piece : pieces) {
         const QPainterPath path = scale.transform().map(pathOf(piece.shape));
@@ -170,6 +175,14 @@ void FlatDrawing::paintPieces(QPainter& painter, const FlatScale& scale, const S
         painter.setBrush(QBrush(colour, patterns[size_t(number) % patterns.size()]));
         painter.drawPath(path);
         ++number;
+    }
+    if (heldAt) {
+        const QPointF at = scale.toPixels(*heldAt);
+        painter.setPen(QPen(t.ink, 2));
+        painter.setBrush(t.paper);
+        painter.drawEllipse(at, 6, 6);
+        painter.drawLine(at - QPointF(3, 0), at + QPointF(3, 0));
+        painter.drawLine(at - QPointF(0, 3), at + QPointF(0, 3));
     }
     number = 0;
     QList<QRectF> taken;
@@ -206,7 +219,7 @@ void FlatDrawing::paintOverlay(QPainter& painter, const QRectF& area, const Flat
     case Overlay::broken:
         return paintWidths(painter, area, scale, side, true);
     case Overlay::pieces:
-        return paintPieces(painter, scale, side);
+        return paintPieces(painter, scale, side, extras.heldAt);
     }
 }
 

@@ -17,11 +17,12 @@ const Words& wordsOf(std::string_view mend) {
     const auto tr = [](const char* text) { return Mends::tr(text); };
     static const std::map<std::string_view, Words> all{
         {"ties", {tr("Hold what would fall out by ties %2 wide."), tr("Ties %2 wide")}},
-        {"pairSpace", {tr("Move the pair %2 apart, and leave the others."), tr("This pair %2 apart")}},
+        {"pairSpace",
+         {tr("Make the space in this pair %2 instead of %1, and leave the others."),
+          tr("This pair %1 → %2")}},
         {"letterSpace", {tr("Make the letter space %2 instead of %1."), tr("Letter space %1 → %2")}},
         {"closingUp",
-         {tr("Close the letters up until they run into each other: letter space %2."),
-          tr("Close up: letter space %2")}},
+         {tr("Close the letters up, pair by pair, until they run into each other."), tr("Close up")}},
         {"barsBehind", {tr("Hold the letters together by bars %2 wide behind them."), tr("Bars %2 wide")}},
         {"plateBehind",
          {tr("Hold the letters together by a plate behind them, %2 beyond their outline."),

@@ -180,6 +180,11 @@ class MendingTest : public QObject {
         const auto& pieces = window().maker().shown().flat->piecesOf("front");
         QCOMPARE(pieces.size(), size_t(7));
         QCOMPARE(std::ranges::count(pieces, true, &check::SidePiece::held), 1);
+        const QImage byTheEdge = view.grab().toImage();
+        view.holdAt(QPointF(60, 22.5)); // the counter of the A, say
+        QVERIFY(view.grab().toImage() != byTheEdge);
+        view.holdAt(std::nullopt);
+        QCOMPARE(view.grab().toImage(), byTheEdge);
         QTest::keyClick(&view, Qt::Key_P);
         QCOMPARE(view.overlays().overlay(), drawing::Overlay::none);
     }

@@ -171,6 +171,12 @@ class MendTest : public QObject {
             [](Card&, Inscription& i) { i.placing.x = 110; });
         row("near the edge", FindingKind::insideMargin, "inwards",
             [](Card& c, Inscription& i) { i.placing.y = c.blank.height - 7; });
+        row("land at the edge", FindingKind::gapNarrow, "inwards", [](Card& c, Inscription& i) {
+            i.working.kind = Kind::pierced;
+            i.words = "HIT";
+            i.style.letterSpace = 2;
+            i.placing.y = c.blank.height - 5.2;
+        });
         row("smaller", FindingKind::outsideBlank, "smallerWords",
             [](Card&, Inscription& i) { i.style.size = 40; });
         row("larger blank", FindingKind::outsideBlank, "largerBlank",

@@ -96,6 +96,7 @@ void FlatView::stepTie() {
 
 void FlatView::putTie(QPointF at) {
     const QPointF mm = scale_.toMm(at);
+    lettersAtStart_.reset();
     changeTie(tr("Put a tie"), {}, [&](const card::Tied& tied) {
         card::addTie(tied, plane::unitsPerMillimetre * plane::Vector{mm.x(), mm.y()});
     });

@@ -48,6 +48,7 @@ FlatView::FlatView(CardEditor& editor, Maker& maker, QWidget* parent)
         update();
     });
     connect(&editor_, &CardEditor::restarted, this, [this] {
+        holdAt(std::nullopt);
         stopWriting();
         fitted_ = true;
     });
@@ -93,7 +94,7 @@ const QPixmap& FlatView::ground(const drawing::FlatExtras& extras) {
                             ground_.scale.origin == scale_.origin &&
                             ground_.scale.pixelsPerMm == scale_.pixelsPerMm && ground_.side == extras.side &&
                             ground_.lifted == extras.lifted && ground_.look == drawing::currentLook() &&
-                            ground_.overlay == extras.overlay;
+                            ground_.overlay == extras.overlay && ground_.heldAt == extras.heldAt;
     if (comparable && ground_.flat == flat)
         return ground_.picture;
     if (comparable && extras.overlay == drawing::Overlay::none)
@@ -116,8 +117,8 @@ const QPixmap& FlatView::ground(const drawing::FlatExtras& extras) {
             painter.setClipRect(dirty->toAlignedRect());
         flat->paintGround(painter, rect(), scale_, extras);
     }
-    ground_ = {ground_.picture,        flat,          scale_, extras.side, extras.lifted,
-               drawing::currentLook(), extras.overlay};
+    ground_ = {ground_.picture,        flat,           scale_,       extras.side, extras.lifted,
+               drawing::currentLook(), extras.overlay, extras.heldAt};
     return ground_.picture;
 }
 
@@ -137,7 +138,12 @@ void FlatView::showSection() {
     const plane::Vector from{sectionLine_->x1(), sectionLine_->y1()},
         to{sectionLine_->x2(), sectionLine_->y2()};
     strip_->show(solid && flat ? body::sectionOf(solid->mesh, from, to) : body::Section{}, *sectionLine_,
-                 editor_.card().unit);
+                 editor_.card().unit, flat);
+}
+
+void FlatView::holdAt(std::optional<QPointF> mm) {
+    extras_.heldAt = mm;
+    update();
 }
 
 void FlatView::fit() {
@@ -574,6 +580,14 @@ void FlatView::keyPressEvent(QKeyEvent* event) {
                                      : extras_.overlay == drawing::Overlay::broken
                                          ? drawing::Overlay::none
                                          : drawing::Overlay::widths);
+        case Qt::Key_H: {
+            // Where the pointer is the blank is held; once more there, and it is its outer edge again.
+            if (extras_.overlay != drawing::Overlay::pieces)
+                return QWidget::keyPressEvent(event);
+            const QPointF at = scale_.toMm(mapFromGlobal(QCursor::pos()));
+            holdAt(extras_.heldAt ? std::nullopt : std::optional(at));
+            return;
+        }
         case Qt::Key_P:
             return overlays_->choose(extras_.overlay == drawing::Overlay::pieces ? drawing::Overlay::none
                                                                                  : drawing::Overlay::pieces);

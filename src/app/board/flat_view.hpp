@@ -28,6 +28,8 @@ class FlatView : public QWidget {
     void light(const std::vector<check::FindingPlace>& places, bool stops);
 
     OverlayChoice& overlays() { return *overlays_; }
+    /// Where the blank is held, for the pieces; nothing: by its outer edge.
+    void holdAt(std::optional<QPointF> mm);
     SectionStrip& section() { return *strip_; }
 
     /// Waves under the words of the selected inscription that a dictionary does not know.
@@ -139,6 +141,7 @@ class FlatView : public QWidget {
         std::vector<int> lifted{};
         drawing::Look look{};
         drawing::Overlay overlay{};
+        std::optional<QPointF> heldAt{};
     };
     Ground ground_;
 

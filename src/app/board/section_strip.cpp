@@ -12,7 +12,8 @@ SectionStrip::SectionStrip(QWidget* parent) : QWidget(parent) {
     hide();
 }
 
-void SectionStrip::show(const body::Section& section, const QLineF& line, quantity::Unit unit) {
+void SectionStrip::show(const body::Section& section, const QLineF& line, quantity::Unit unit, bool flat) {
+    flat_ = flat;
     section_ = section;
     length_ = line.length();
     unit_ = unit;
@@ -45,7 +46,9 @@ void SectionStrip::paintEvent(QPaintEvent*) {
             high = std::max(high, point.z);
         }
     if (section_.loops.empty() || !(high > low) || !(length_ > 0)) {
-        painter.drawText(rect(), Qt::AlignCenter, tr("The line crosses no material."));
+        painter.drawText(rect(), Qt::AlignCenter,
+                         flat_ ? tr("The line crosses no material.")
+                               : tr("Only the first side of flat blanks is cut here; Body cuts the others."));
         return;
     }
     const QRectF room = QRectF(rect()).adjusted(edge, 26, -heights, -12);

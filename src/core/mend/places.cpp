@@ -7,9 +7,11 @@ namespace bollard::mend {
 
 namespace {
 
-bool isBeyond(const Finding& finding) {
+/// Off the blank, or too near its edge; of cuts what is left there is land.
+bool isBeyond(const Finding& finding, const card::Card& card) {
     return isOfOne(finding) &&
-           (finding.kind == FindingKind::outsideBlank || finding.kind == FindingKind::insideMargin);
+           (finding.kind == FindingKind::outsideBlank || finding.kind == FindingKind::insideMargin ||
+            (finding.kind == FindingKind::gapNarrow && working::cuts(of(card, finding).working.kind)));
 }
 
 /// The blank's middle and size on the side, less its margin.
@@ -27,7 +29,7 @@ Room roomOn(const card::Card& card, const std::string& side) {
 /// Moved as little as brings them within the margin.
 Mend inwards() {
     return {"inwards",
-            [](const Finding& finding, const card::Card&) { return isBeyond(finding); },
+            isBeyond,
             [](card::Card& card, const Matter& matter) {
                 card::Inscription& inscription = of(card, matter.finding);
                 const auto extent = card::extentOf(*matter.made.lettering, matter.finding.inscription);
@@ -41,6 +43,8 @@ Mend inwards() {
                 };
                 double x = shift(extent->low.x, extent->high.x, room.low.x, room.high.x);
                 double y = shift(extent->low.y, extent->high.y, room.low.y, room.high.y);
+                if (x == 0 && y == 0 && matter.finding.kind == FindingKind::gapNarrow)
+                    return false; // it is no matter of the edge
                 if (x == 0 && y == 0) {
                     // Something else is in the way: towards the middle, a tenth of the way each time.
                     const plane::Vector middle = 0.5 * (room.low + room.high),
@@ -66,7 +70,7 @@ Mend smallerWords() {
     return {"smallerWords",
             [](const Finding& finding, const card::Card& card) {
                 return isOfWords(finding, card) &&
-                       (isBeyond(finding) || finding.kind == FindingKind::baselineShort);
+                       (isBeyond(finding, card) || finding.kind == FindingKind::baselineShort);
             },
             [](card::Card& card, const Matter& matter) {
                 card::Inscription& inscription = of(card, matter.finding);
@@ -97,7 +101,7 @@ Mend largerBlank() {
         [](const Finding& finding, const card::Card& card) {
             const bool grows = card.blank.kind == blank::Kind::plate ||
                                card.blank.kind == blank::Kind::wedge || card.blank.kind == blank::Kind::disc;
-            return isBeyond(finding) && grows && !card.blank.followsWords();
+            return isBeyond(finding, card) && grows && !card.blank.followsWords();
         },
         [](card::Card& card, const Matter& matter) {
             const auto extent = card::extentOf(*matter.made.lettering, matter.finding.inscription);
@@ -109,6 +113,10 @@ Mend largerBlank() {
             const double missingY = std::max({room.low.y - extent->low.y, extent->high.y - room.high.y, 0.0});
             constexpr double least = 1;
             double x = 2 * missingX, y = 2 * missingY;
+            if (x == 0 && y == 0 && matter.finding.kind == FindingKind::gapNarrow)
+                return false;
+            if (x == 0 && y == 0 && matter.finding.kind == FindingKind::gapNarrow)
+                return false;
             if (x == 0 && y == 0) // corners, holes, a round edge
                 x = y = least;
             const bool disc = blank.kind == blank::Kind::disc;

@@ -14,19 +14,16 @@ bool isGap(const Finding& finding, const card::Card& card) {
     return finding.kind == FindingKind::gapNarrow && isOfWords(finding, card);
 }
 
-/// Between neighbours of a line, mm; 0 where all run into each other.
-double widestGap(const working::PlacedLetters& placed) {
-    double widest = 0;
-    const std::vector<setting::Letter>& letters = placed.setting->letters;
-    for (size_t i = 1; i < letters.size(); ++i) {
-        if (letters[i].line != letters[i - 1].line || letters[i].box.empty() || letters[i - 1].box.empty())
-            continue;
-        constexpr double anyway = 1e9;
-        const plane::Gap gap = plane::gapBetween(setting::shapeOf(letters[i - 1]),
-                                                 setting::shapeOf(letters[i]), {}, anyway, false);
-        widest = std::max(widest, plane::toMillimetres(gap.least));
+/// The space after the letter that begins at that code point.
+double& spaceAfter(card::Inscription& inscription, int letter) {
+    std::vector<setting::Nudge>& nudges = inscription.nudges;
+    auto nudge = std::ranges::find(nudges, letter, &setting::Nudge::letter);
+    if (nudge == nudges.end()) {
+        setting::Nudge added;
+        added.letter = letter;
+        nudge = nudges.insert(std::ranges::lower_bound(nudges, letter, {}, &setting::Nudge::letter), added);
     }
-    return widest;
+    return nudge->space;
 }
 
 } // namespace
@@ -51,20 +48,15 @@ Mend pairSpace() {
                 if (letter >= placed->setting->letters.size())
                     return false;
                 const int index = placed->setting->letters[letter].index;
-                std::vector<setting::Nudge>& nudges = of(card, finding).nudges;
-                auto nudge = std::ranges::find(nudges, index, &setting::Nudge::letter);
-                if (nudge == nudges.end()) {
-                    nudges.emplace_back().letter = index;
-                    nudge = nudges.end() - 1;
-                }
-                nudge->space = upTo(nudge->space + missing(finding), twentieths);
-                std::ranges::sort(nudges, {}, &setting::Nudge::letter);
+                double& space = spaceAfter(of(card, finding), index);
+                space = upTo(space + missing(finding), twentieths);
                 return true;
             },
             [](const card::Card& card, const Finding& finding) {
                 double most = 0;
                 for (const setting::Nudge& nudge : of(card, finding).nudges)
-                    most = std::max(most, nudge.space);
+                    if (std::fabs(nudge.space) > std::fabs(most))
+                        most = nudge.space;
                 return most;
             },
             {}};
@@ -86,29 +78,54 @@ Mend letterSpace() {
         {}};
 }
 
-/// Letters of one piece: they come closer until neighbours run into each other by a neck that holds.
+/// Letters of one piece: neighbours come closer, each pair by itself, until they run into each other by a
+/// neck that holds. Words with spaces would run into one.
 Mend closingUp() {
-    return {
-        "closingUp",
-        [](const Finding& finding, const card::Card& card) {
-            const bool loose = finding.kind == FindingKind::letterLoose ||
-                               finding.kind == FindingKind::neckNarrow ||
-                               finding.kind == FindingKind::gapNarrow;
-            return loose && isOfWords(finding, card) &&
-                   of(card, finding).working.kind == working::Kind::freeStanding;
-        },
-        [](card::Card& card, const Matter& matter) {
-            const working::PlacedLetters* const placed = placedOf(matter);
-            if (!placed)
-                return false;
-            setting::TextStyle& style = of(card, matter.finding).style;
-            const double neck = matter.least(process::Measured::neck).value_or(0.4);
-            const double closer = widestGap(*placed) + neck / 2;
-            style.letterSpace = downTo(style.letterSpace - closer, twentieths);
-            return style.letterSpace > -style.size;
-        },
-        [](const card::Card& card, const Finding& finding) { return of(card, finding).style.letterSpace; },
-        {}};
+    return {"closingUp",
+            [](const Finding& finding, const card::Card& card) {
+                const bool loose = finding.kind == FindingKind::letterLoose ||
+                                   finding.kind == FindingKind::neckNarrow ||
+                                   finding.kind == FindingKind::gapNarrow;
+                return loose && isOfWords(finding, card) &&
+                       of(card, finding).working.kind == working::Kind::freeStanding &&
+                       of(card, finding).words.find_first_of(" \n") == std::string::npos &&
+                       !setting::hasFields(of(card, finding).words);
+            },
+            [](card::Card& card, const Matter& matter) {
+                const working::PlacedLetters* const placed = placedOf(matter);
+                if (!placed)
+                    return false;
+                const double neck = matter.least(process::Measured::neck).value_or(0.4);
+                card::Inscription& inscription = of(card, matter.finding);
+                const std::vector<setting::Letter>& letters = placed->setting->letters;
+                const auto isMeant = [&](size_t letter) {
+                    return std::ranges::any_of(matter.finding.places, [&](const check::FindingPlace& place) {
+                        return place.letter == int(letter);
+                    });
+                };
+                bool any = false;
+                for (size_t i = 1; i < letters.size(); ++i) {
+                    if (letters[i].box.empty() || letters[i - 1].box.empty())
+                        continue;
+                    constexpr double anyway = 1e9;
+                    const plane::Gap gap = plane::gapBetween(setting::shapeOf(letters[i - 1]),
+                                                             setting::shapeOf(letters[i]), {}, anyway, false);
+                    constexpr double deep = 0.6, deeper = 0.4; // of the neck that is wanted
+                    double closer = 0;
+                    if (gap.kind == plane::Gap::Kind::apart)
+                        closer = plane::toMillimetres(gap.least) + deep * neck;
+                    else if (isMeant(i) || isMeant(i - 1))
+                        closer = deeper * neck;
+                    if (closer == 0)
+                        continue;
+                    double& space = spaceAfter(inscription, letters[i - 1].index);
+                    space = downTo(space - closer, hundredths);
+                    any = true;
+                }
+                return any;
+            },
+            {},
+            {}};
 }
 
 } // namespace bollard::mend
