@@ -2,6 +2,7 @@
 #pragma once
 #include "quantity/shared.hpp"
 #include "type/typeface.hpp"
+#include <optional>
 
 namespace bollard::type {
 
