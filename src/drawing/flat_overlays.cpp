@@ -159,19 +159,21 @@ void FlatDrawing::paintPieces(QPainter& painter, const FlatScale& scale, const S
     const Tokens& t = tokens();
     constexpr std::array patterns{Qt::FDiagPattern, Qt::HorPattern,       Qt::BDiagPattern,
                                   Qt::VerPattern,   Qt::DiagCrossPattern, Qt::CrossPattern};
-    std::vector<check::SidePiece> pieces = piecesOf(side.name);
-    if (heldAt)
-        for (check::SidePiece& piece : pieces)
-            piece.held =
-                plane::contains(piece.shape, {plane::toUnits(heldAt->x()), plane::toUnits(heldAt->y())});
+    const std::vector<check::SidePiece>& pieces = piecesOf(side.name);
+    const auto isHeld = [&](const check::SidePiece& piece) {
+        return heldAt
+                   ? plane::contains(piece.shape, {plane::toUnits(heldAt->x()), plane::toUnits(heldAt->y())})
+                   : piece.held;
+    };
     int number = 0;
     for (const check::SidePiece& piece : pieces) {
         const QPainterPath path = scale.transform().map(pathOf(piece.shape));
-        const QColor colour = piece.held ? t.tide : t.stop;
+        const bool held = isHeld(piece);
+        const QColor colour = held ? t.tide : t.stop;
         QColor wash = colour;
-        wash.setAlphaF(piece.held && number == 0 ? 0.15f : 0.3f);
+        wash.setAlphaF(held && number == 0 ? 0.15f : 0.3f);
         painter.fillPath(path, wash);
-        painter.setPen(QPen(colour, piece.held ? 1.2 : 2, piece.held ? Qt::SolidLine : Qt::DashLine));
+        painter.setPen(QPen(colour, held ? 1.2 : 2, held ? Qt::SolidLine : Qt::DashLine));
         painter.setBrush(QBrush(colour, patterns[size_t(number) % patterns.size()]));
         painter.drawPath(path);
         ++number;
@@ -195,7 +197,7 @@ void FlatDrawing::paintPieces(QPainter& painter, const FlatScale& scale, const S
         if (plane::contains(piece.shape, middle))
             at = middle;
         label(painter, scale.toPixels(pointOf(plane::vectorOf(at))), QString::number(number),
-              piece.held ? t.tide : t.stop, taken);
+              isHeld(piece) ? t.tide : t.stop, taken);
         if (piece.neck) {
             const QPointF place = scale.toPixels(pointOf(piece.neck->at));
             painter.setPen(QPen(t.watch, 2));

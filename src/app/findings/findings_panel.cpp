@@ -431,9 +431,7 @@ void FindingsPanel::lookForMends() {
 }
 
 void FindingsPanel::mend(const mend::Offer& offer) {
-    card::Card now = editor_.card();
-    now.row = offeredFor_.row;
-    if (!(now == offeredFor_))
+    if (!editor_.isStill(offeredFor_))
         return lookForMends(); // it has changed a moment ago
     editor_.mend(wording::buttonOf(offer), offer.card);
 }

@@ -138,9 +138,7 @@ void PlanPanel::tell() {
 void PlanPanel::take() {
     if (!plan_)
         return;
-    card::Card now = editor_.card();
-    now.row = from_.row;
-    if (!(now == from_)) // it has been changed meanwhile
+    if (!editor_.isStill(from_)) // it has been changed meanwhile
         return look();
     editor_.mend(tr("Mend all"), plan_->card);
     emit done();

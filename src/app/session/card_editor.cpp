@@ -369,6 +369,11 @@ void CardEditor::holdFile() {
         hold_ = std::move(hold);
 }
 
+bool CardEditor::isStill(card::Card card) const {
+    card.row = card_.row;
+    return card == card_;
+}
+
 void CardEditor::mend(const QString& name, const card::Card& mended) {
     const card::Card before = card_;
     edit(name, {}, [&](card::Card& card) {
@@ -376,7 +381,7 @@ void CardEditor::mend(const QString& name, const card::Card& mended) {
         card = mended;
         card.row = row;
     });
-    if (!(card_ == before))
+    if (!isStill(before))
         beforeMend_ = before;
 }
 

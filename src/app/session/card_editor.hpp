@@ -70,6 +70,8 @@ class CardEditor : public QObject {
 
     QUndoStack& history() { return history_; }
 
+    /// Whether the open card is that one still, whichever of its rows is shown.
+    bool isStill(card::Card card) const;
     /// Makes a mend: as edit(), and what was before it can be looked at again.
     void mend(const QString& name, const card::Card& mended);
     /// The card as it was before the last mend; nothing where there was none since it was opened.

@@ -112,7 +112,7 @@ Mend anotherProcess() {
                         finding.kind == counterNarrow || finding.kind == openingNarrow ||
                         finding.kind == thicknessBeyond);
             },
-            [](card::Card& card, const Matter& matter) {
+            [](card::Card& card, const Matter&) {
                 // As they stand in the table, from the card's own on, each once.
                 using Kinds = decltype(process::Process::kind);
                 process::Process& process = card.process;
@@ -127,7 +127,7 @@ Mend anotherProcess() {
                         taken = true;
                     }
                 });
-                return taken && matter.made.card != nullptr;
+                return taken;
             },
             {},
             [](const card::Card& card, const Finding&) { return std::string(card.process.kind.name()); }};

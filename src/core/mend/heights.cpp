@@ -3,14 +3,6 @@
 
 namespace bollard::mend {
 
-namespace {
-
-double& thicknessOf(card::Card& card) {
-    return card.blank.thickness;
-}
-
-} // namespace
-
 Mend height() {
     return {"height",
             [](const Finding& finding, const card::Card&) {
@@ -73,7 +65,7 @@ Mend thickerBlank() {
             },
             [](card::Card& card, const Matter& matter) {
                 const double missing = matter.finding.limit - matter.finding.measured;
-                thicknessOf(card) = upTo(thicknessOf(card) + missing, tenths);
+                card.blank.thickness = upTo(card.blank.thickness + missing, tenths);
                 if (card.blank.kind == blank::Kind::wedge)
                     card.blank.endThickness = upTo(card.blank.endThickness + missing, tenths);
                 return missing > 0;
@@ -89,8 +81,8 @@ Mend thinnerBlank() {
                        (card.blank.kind == blank::Kind::plate || card.blank.kind == blank::Kind::disc);
             },
             [](card::Card& card, const Matter& matter) {
-                thicknessOf(card) = downTo(matter.finding.limit, hundredths);
-                return thicknessOf(card) > 0;
+                card.blank.thickness = downTo(matter.finding.limit, hundredths);
+                return card.blank.thickness > 0;
             },
             [](const card::Card& card, const Finding&) { return card.blank.thickness; },
             {}};

@@ -1,4 +1,5 @@
 #include "setting/backing.hpp"
+#include "setting/shapes.hpp"
 #include <algorithm>
 #include <cmath>
 #include <limits>
@@ -223,14 +224,10 @@ Region backingOf(const Ornament& ornament, const Setting& words, const std::stop
         plane::Vector low{mm(ink.low.x - distance), mm(ink.low.y - distance)};
         plane::Vector high{mm(ink.high.x + distance), mm(ink.high.y + distance)};
         if (ornament.form == BackingForm::plate)
-            return plane::filled(plane::flattened({{plane::roundedRectangle(low, high, ornament.corner)}},
-                                                  unitsPerMillimetre, 0.01 * unitsPerMillimetre));
+            return filledOf({{plane::roundedRectangle(low, high, ornament.corner)}});
+        // Through the corners of the box
         const plane::Vector middle = 0.5 * (low + high), half = std::sqrt(0.5) * (high - low);
-        const plane::Outline oval =
-            plane::mapped(plane::Outline{{plane::circle({}, 1)}}, [&](plane::Vector v) {
-                return plane::Vector{middle.x + half.x * v.x, middle.y + half.y * v.y};
-            });
-        return plane::filled(plane::flattened(oval, unitsPerMillimetre, 0.01 * unitsPerMillimetre));
+        return filledOf(ellipse(middle - half, middle + half));
     }
     case BackingForm::outline:
         return closed(plane::grown(all, distance), ornament.closes * unitsPerMillimetre);

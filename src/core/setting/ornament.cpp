@@ -1,6 +1,7 @@
 #include "setting/ornament.hpp"
 #include "quantity/kept.hpp"
 #include "setting/backing.hpp"
+#include "setting/shapes.hpp"
 
 namespace bollard::setting {
 namespace {
@@ -9,20 +10,9 @@ using plane::Outline, plane::Region, plane::unitsPerMillimetre, plane::Vector;
 
 constexpr double tolerance = 0.01 * unitsPerMillimetre;
 
-Region filledOf(const Outline& outline) {
-    return plane::filled(plane::flattened(outline, unitsPerMillimetre, tolerance));
-}
-
 /// The band along the inside of a shape's edge.
 Region bandOf(const Region& shape, double band_mm) {
     return plane::without(shape, plane::grown(shape, -band_mm * unitsPerMillimetre));
-}
-
-Outline ellipse(Vector low, Vector high) {
-    const Vector middle = 0.5 * (low + high), half = 0.5 * (high - low);
-    return plane::mapped(Outline{{plane::circle({}, 1)}}, [&](Vector v) {
-        return Vector{middle.x + half.x * v.x, middle.y + half.y * v.y};
-    });
 }
 
 Outline shapeOf(const Ornament& ornament, Vector low, Vector high) {
