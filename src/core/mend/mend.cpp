@@ -151,7 +151,9 @@ Plan planned(const Subject& subject, card::Pipeline& trial, const type::Catalogu
                 all.push_back(finding);
         return all;
     };
-    constexpr size_t mostSteps = 24;
+    std::map<std::string, int> aboutWords; // by the id of what was tried
+    // So that mends that undo each other come to an end.
+    const size_t mostSteps = 24 + 8 * subject.card.inscriptions.size();
     for (bool mended = true; mended && plan.steps.size() < mostSteps && !stop.stop_requested();) {
         mended = false;
         for (const check::Finding& finding : stopping()) {
@@ -166,6 +168,7 @@ Plan planned(const Subject& subject, card::Pipeline& trial, const type::Catalogu
                     offer = std::move(offers.front());
             if (!offer) {
                 plan.tried.try_emplace(finding.id);
+                aboutWords[finding.id] = finding.inscription;
                 for (const Mend& mend : mends())
                     if (mend.mayClear(finding, plan.card))
                         plan.tried[finding.id].push_back(mend.name);
@@ -175,7 +178,11 @@ Plan planned(const Subject& subject, card::Pipeline& trial, const type::Catalogu
             plan.made = trial.run(std::make_shared<const card::Card>(plan.card), subject.folder, stop);
             plan.steps.push_back(*std::move(offer));
             mended = isWhole(plan.made);
-            plan.tried.clear(); // it may be possible now
+            // What is about the same words may be possible now.
+            std::erase_if(plan.tried, [&](const auto& one) {
+                const auto about = aboutWords.find(one.first);
+                return about == aboutWords.end() || about->second < 0 || about->second == finding.inscription;
+            });
             break;
         }
     }
