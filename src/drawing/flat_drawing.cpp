@@ -173,6 +173,9 @@ std::vector<FlatDrawing::Shape> FlatDrawing::shapesOf(const working::PlacedLette
             shapes.push_back({path.translated(-turn, 0), box.translated(-turn, 0)});
         shapes.push_back({std::move(path), box});
     };
+    if (letters.slab.does == working::Slab::Does::standsClear)
+        for (const plane::Region& bar : letters.strips)
+            add(pathOf(bar));
     for (const auto& [first, indices] : members) {
         std::vector<plane::Region> regions;
         double separate = 0;
@@ -273,7 +276,7 @@ void FlatDrawing::paintGround(QPainter& painter, const QRectF& area, const FlatS
         paintLetters(painter, scale, area & painter.clipBoundingRect(), side,
                      [&](int inscription) { return !isLifted(extras, inscription); });
         paintDropOuts(painter, scale, side, extras);
-        paintOverlay(painter, area, scale, extras, side);
+        paintOverlay(painter, area, {scale.transform(), scale.pixelsPerMm}, extras);
         if (extras.measures)
             paintBlankDimensions(painter, scale, side);
     }

@@ -31,6 +31,12 @@ struct FlatScale {
     QTransform transform() const { return {pixelsPerMm, 0, 0, -pixelsPerMm, origin.x(), origin.y()}; }
 };
 
+/// How a side is seen: from millimetres on it to pixels, a turned one narrowed.
+struct Laid {
+    QTransform toPixels{};
+    double pixelsPerMm = 4;
+};
+
 /// What is laid over the letters.
 enum class Overlay {
     none,
@@ -85,6 +91,10 @@ class FlatDrawing {
     std::optional<QRectF> changedSince(const FlatDrawing& before, std::string_view side,
                                        const std::vector<int>& except) const;
 
+    /// Only what is laid over the letters of a side, wherever that side is seen.
+    void paintOverlay(QPainter& painter, const QRectF& area, const Laid& laid,
+                      const FlatExtras& extras) const;
+
     /// The inscription (number on the card) with letters at a point in mm, the topmost; -1 when there is
     /// none.
     int inscriptionAt(QPointF mm, std::string_view side = {}) const;
@@ -133,11 +143,9 @@ class FlatDrawing {
                          const Side& side) const;
     void paintLit(QPainter& painter, const FlatScale& scale, const FlatExtras& extras,
                   const Side& side) const;
-    void paintOverlay(QPainter& painter, const QRectF& area, const FlatScale& scale, const FlatExtras& extras,
-                      const Side& side) const;
-    void paintWidths(QPainter& painter, const QRectF& area, const FlatScale& scale, const Side& side,
+    void paintWidths(QPainter& painter, const QRectF& area, const Laid& laid, const Side& side,
                      bool onlyBroken) const;
-    void paintPieces(QPainter& painter, const FlatScale& scale, const Side& side,
+    void paintPieces(QPainter& painter, const Laid& laid, const Side& side,
                      const std::optional<QPointF>& heldAt) const;
     void paintRulers(QPainter& painter, const QRectF& area, const FlatScale& scale) const;
     void paintLegend(QPainter& painter, const QRectF& area, const Side& side) const;

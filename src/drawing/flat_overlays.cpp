@@ -76,7 +76,7 @@ void label(QPainter& painter, QPointF at, const QString& text, const QColor& col
 
 } // namespace
 
-void FlatDrawing::paintWidths(QPainter& painter, const QRectF& area, const FlatScale& scale, const Side& side,
+void FlatDrawing::paintWidths(QPainter& painter, const QRectF& area, const Laid& laid, const Side& side,
                               bool onlyBroken) const {
     if (!made_.checked || !made_.checked->measures)
         return;
@@ -109,9 +109,9 @@ void FlatDrawing::paintWidths(QPainter& painter, const QRectF& area, const FlatS
         const Step step = limits[slot][what].stepOf(reading.width);
         if (onlyBroken && step != Step::stop && step != Step::watch)
             return;
-        const QPointF at = scale.toPixels(pointOf(reading.at));
+        const QPointF at = laid.toPixels.map(pointOf(reading.at));
         if (seen.contains(at))
-            dots[size_t(step)].push_back({at, reading.width * scale.pixelsPerMm / 2});
+            dots[size_t(step)].push_back({at, reading.width * laid.pixelsPerMm / 2});
     });
     // The narrowest last, so that it lies on top.
     for (size_t step = dots.size(); step-- > 0;) {
@@ -135,7 +135,7 @@ void FlatDrawing::paintWidths(QPainter& painter, const QRectF& area, const FlatS
     QList<QRectF> taken;
     for (const auto& [what, reading] : least) {
         const Step step = limits[size_t(reading.inscription)][what].stepOf(reading.width);
-        label(painter, scale.toPixels(pointOf(reading.at)),
+        label(painter, laid.toPixels.map(pointOf(reading.at)),
               QStringLiteral("%1 %2").arg(
                   wording::nameOf(what, inscriptions[size_t(reading.inscription)].working.kind),
                   wording::lengthText(reading.width, made_.card->unit)),
@@ -154,7 +154,7 @@ const std::vector<check::SidePiece>& FlatDrawing::piecesOf(std::string_view side
                                                measured ? made_.checked->measures->readings : none);
 }
 
-void FlatDrawing::paintPieces(QPainter& painter, const FlatScale& scale, const Side& side,
+void FlatDrawing::paintPieces(QPainter& painter, const Laid& laid, const Side& side,
                               const std::optional<QPointF>& heldAt) const {
     const Tokens& t = tokens();
     constexpr std::array patterns{Qt::FDiagPattern, Qt::HorPattern,       Qt::BDiagPattern,
@@ -167,7 +167,7 @@ void FlatDrawing::paintPieces(QPainter& painter, const FlatScale& scale, const S
     };
     int number = 0;
     for (const check::SidePiece& piece : pieces) {
-        const QPainterPath path = scale.transform().map(pathOf(piece.shape));
+        const QPainterPath path = laid.toPixels.map(pathOf(piece.shape));
         const bool held = isHeld(piece);
         const QColor colour = held ? t.tide : t.stop;
         QColor wash = colour;
@@ -179,7 +179,7 @@ void FlatDrawing::paintPieces(QPainter& painter, const FlatScale& scale, const S
         ++number;
     }
     if (heldAt) {
-        const QPointF at = scale.toPixels(*heldAt);
+        const QPointF at = laid.toPixels.map(*heldAt);
         painter.setPen(QPen(t.ink, 2));
         painter.setBrush(t.paper);
         painter.drawEllipse(at, 6, 6);
@@ -196,13 +196,13 @@ void FlatDrawing::paintPieces(QPainter& painter, const FlatScale& scale, const S
         const plane::Point middle{box.low.x / 2 + box.high.x / 2, box.low.y / 2 + box.high.y / 2};
         if (plane::contains(piece.shape, middle))
             at = middle;
-        label(painter, scale.toPixels(pointOf(plane::vectorOf(at))), QString::number(number),
+        label(painter, laid.toPixels.map(pointOf(plane::vectorOf(at))), QString::number(number),
               isHeld(piece) ? t.tide : t.stop, taken);
         if (piece.neck) {
-            const QPointF place = scale.toPixels(pointOf(piece.neck->at));
+            const QPointF place = laid.toPixels.map(pointOf(piece.neck->at));
             painter.setPen(QPen(t.watch, 2));
             painter.setBrush(Qt::NoBrush);
-            const double radius = std::max(6.0, piece.neck->width * scale.pixelsPerMm * 0.7);
+            const double radius = std::max(6.0, piece.neck->width * laid.pixelsPerMm * 0.7);
             painter.drawEllipse(place, radius, radius);
             label(painter, place,
                   Overlays::tr("neck %1").arg(wording::lengthText(piece.neck->width, made_.card->unit)),
@@ -211,17 +211,20 @@ void FlatDrawing::paintPieces(QPainter& painter, const FlatScale& scale, const S
     }
 }
 
-void FlatDrawing::paintOverlay(QPainter& painter, const QRectF& area, const FlatScale& scale,
-                               const FlatExtras& extras, const Side& side) const {
+void FlatDrawing::paintOverlay(QPainter& painter, const QRectF& area, const Laid& laid,
+                               const FlatExtras& extras) const {
+    if (empty())
+        return;
+    const Side& side = sideOf(extras.side);
     switch (extras.overlay) {
     case Overlay::none:
         return;
     case Overlay::widths:
-        return paintWidths(painter, area, scale, side, false);
+        return paintWidths(painter, area, laid, side, false);
     case Overlay::broken:
-        return paintWidths(painter, area, scale, side, true);
+        return paintWidths(painter, area, laid, side, true);
     case Overlay::pieces:
-        return paintPieces(painter, scale, side, extras.heldAt);
+        return paintPieces(painter, laid, side, extras.heldAt);
     }
 }
 

@@ -158,6 +158,10 @@ QString nameOf(setting::BackingForm form) {
         return Summaries::tr("plate");
     case setting::BackingForm::oval:
         return Summaries::tr("oval plate");
+    case setting::BackingForm::links:
+        return Summaries::tr("links between parts");
+    case setting::BackingForm::pins:
+        return Summaries::tr("pins on bars");
     case setting::BackingForm::outline:
         break;
     }
@@ -205,8 +209,9 @@ QString ornamentSummary(const setting::Ornament& ornament, quantity::Unit unit) 
     case setting::OrnamentKind::border:
         return Summaries::tr("border %1 from the edge").arg(shortLength(ornament.distance, unit)) + band;
     case setting::OrnamentKind::backing:
-        return ornament.form == setting::BackingForm::bars
-                   ? Summaries::tr("backing, bars %1 wide").arg(shortLength(ornament.band, unit))
+        return setting::isOfStrips(ornament.form)
+                   ? Summaries::tr("backing, %1, %2 wide")
+                         .arg(nameOf(ornament.form), shortLength(ornament.band, unit))
                    : Summaries::tr("backing, %1 %2 beyond the words")
                          .arg(nameOf(ornament.form), shortLength(ornament.distance, unit));
     case setting::OrnamentKind::artwork:

@@ -1,8 +1,10 @@
 // What falls out is found, mended, looked at as it was, and stays mended when the words change.
 #include "app/board/overlay_choice.hpp"
+#include "app/board/section_strip.hpp"
 #include "app/controls/drawer.hpp"
 #include "app/findings/plan_panel.hpp"
 #include "window_fixture.hpp"
+#include <QComboBox>
 #include <QLabel>
 #include <QLineEdit>
 
@@ -187,6 +189,103 @@ class MendingTest : public QObject {
         QCOMPARE(view.grab().toImage(), byTheEdge);
         QTest::keyClick(&view, Qt::Key_P);
         QCOMPARE(view.overlays().overlay(), drawing::Overlay::none);
+    }
+
+    void theSameLiesOverTheBodyOnTheSideThatFacesTheViewer() {
+        BodyView& view = window().bodyView();
+        BodyCanvas& canvas = view.canvas();
+        window().showView(MainWindow::body);
+        QTRY_VERIFY(canvas.isVisible());
+        view.overlays().hide(); // its buttons look different too
+        const auto seen = [&](drawing::Overlay overlay, double tilt) {
+            view.overlays().choose(overlay);
+            canvas.stand(0, tilt);
+            QTest::qWait(0);
+            for (int i = 0; i < 400 && !canvas.sharp(); ++i)
+                QTest::qWait(10);
+            return canvas.grab().toImage();
+        };
+        using drawing::Overlay;
+        for (const double tilt : {20.0, 170.0}) { // the front, the back
+            const QImage plain = seen(Overlay::none, tilt);
+            const QImage pieces = seen(Overlay::pieces, tilt), widths = seen(Overlay::widths, tilt);
+            QVERIFY(pieces != plain && (tilt > 90 || widths != plain));
+            QVERIFY(seen(Overlay::none, tilt) == plain);
+        }
+        QVERIFY(seen(Overlay::pieces, 90) == seen(Overlay::none, 90)); // edge on
+        view.overlays().choose(Overlay::none);
+        view.overlays().show();
+        canvas.setFocus();
+        QTest::keyClick(&canvas, Qt::Key_W);
+        QCOMPARE(view.overlays().overlay(), Overlay::widths);
+        QTest::keyClick(&canvas, Qt::Key_P);
+        QCOMPARE(view.overlays().overlay(), Overlay::pieces);
+        window().showView(MainWindow::flat);
+    }
+
+    void aSectionIsDrawnAcrossTheFrontAndTheBack() {
+        FlatView& view = window().flatView();
+        view.setFocus();
+        for (const char* side : {"front", "back"}) {
+            window().editor().showSide(side);
+            settle(window());
+            const QRect board = view.rect();
+            const QPoint from(board.width() / 8, board.height() / 2), to(board.width() * 7 / 8, from.y());
+            QTest::keyPress(&view, Qt::Key_S);
+            QTest::mousePress(&view, Qt::LeftButton, {}, from);
+            QTest::mouseMove(&view, to);
+            QTest::mouseRelease(&view, Qt::LeftButton, {}, to);
+            QTest::keyRelease(&view, Qt::Key_S);
+            const auto* strip = view.findChild<SectionStrip*>();
+            QVERIFY(strip->isVisible());
+            // Five letters cut the plate, which is 1 thick whichever way up, into many pieces.
+            QVERIFY(strip->section().loops.size() >= 6);
+            QCOMPARE(strip->section().levels.front(), -1.0);
+            QCOMPARE(strip->section().levels.back(), 0.0);
+            QTest::keyClick(&view, Qt::Key_Escape);
+            QVERIFY(!strip->isVisible());
+        }
+        window().editor().showSide("front");
+    }
+
+    void theGaugeCountsNecksAndTies() {
+        const double wide = 1.1;
+        const auto landSoWide = [&] {
+            const double bar = window().gauge().barWidth();
+            double sum = 0;
+            for (size_t i = 0; i < window().gauge().bars().size(); ++i)
+                if (std::fabs((double(i) + 0.5) * bar - wide) < bar)
+                    sum += window().gauge().bars()[i].gap;
+            return sum;
+        };
+        const double before = landSoWide();
+        window().editor().editInscription("x", {}, [&](card::Inscription& inscription) {
+            inscription.ties.kind = working::TieKind::automatic;
+            inscription.ties.width = wide;
+        });
+        settle(window());
+        double ties = 0; // along them
+        for (const working::PlacedTie& tie : this->ties())
+            ties += tie.place.length / plane::unitsPerMillimetre;
+        QVERIFY(ties > 6);
+        QVERIFY2(landSoWide() - before > 0.5 * ties,
+                 qPrintable(QStringLiteral("%1 of %2").arg(landSoWide() - before).arg(ties)));
+    }
+
+    void whatBecomesOfCountersIsChosenInTheWorkingStation() {
+        window().routeCard().open(RouteCard::working);
+        for (QComboBox* box : window().findChildren<QComboBox*>())
+            if (box->accessibleName() == QLatin1String("What becomes of counters")) {
+                QVERIFY(box->isVisible());
+                box->setCurrentIndex(int(working::CounterKind::dropped));
+                emit box->activated(int(working::CounterKind::dropped));
+            }
+        settle(window());
+        QCOMPARE(window().editor().inscription()->counters.kind, working::CounterKind::dropped);
+        QCOMPARE(made().solid->dropOuts.pieces, 1);
+        window().editor().history().undo();
+        settle(window());
+        QCOMPARE(made().solid->dropOuts.pieces, 7);
     }
 };
 

@@ -82,7 +82,7 @@ int main(int argc, char** argv) {
         const pid_t child = fork();
         if (child == 0) {
             // Bent letters with edges are each worked out by themselves, twice.
-            constexpr rlim_t seconds = 16 * BOLLARD_PATIENCE;
+            constexpr rlim_t seconds = 24 * BOLLARD_PATIENCE;
             const rlimit time{seconds, seconds + 1};
             setrlimit(RLIMIT_CPU, &time);
             _exit(make(text));

@@ -1,4 +1,5 @@
 #include "app/board/body_view.hpp"
+#include "app/board/overlay_choice.hpp"
 #include "app/controls/choice.hpp"
 #include "app/controls/looks.hpp"
 #include "wording/wording.hpp"
@@ -140,6 +141,7 @@ void BodyCanvas::paintEvent(QPaintEvent*) {
         painter.drawText(rect(), Qt::AlignCenter, tr("Nothing to make yet: give the card a blank or words."));
     }
     painter.setRenderHint(QPainter::Antialiasing);
+    paintOverlay(painter);
     const double top = scene_ ? scene_->extent.high.z : 0;
     for (const check::FindingPlace& place : lit_) {
         const picture::Point3 at =
@@ -211,6 +213,53 @@ void BodyCanvas::paintHandle(QPainter& painter) const {
     painter.fillRect(label, t.paper);
     painter.setPen(t.ink);
     painter.drawText(label, Qt::AlignCenter, text);
+}
+
+void BodyCanvas::setOverlay(drawing::Overlay overlay) {
+    overlay_ = overlay;
+    update();
+}
+
+/// The side lies in a plane, which the picture shows without perspective: a plain transform.
+void BodyCanvas::paintOverlay(QPainter& painter) const {
+    const auto& flat = maker_.shown().flat;
+    if (overlay_ == drawing::Overlay::none || !flat || flat->empty() || !flat->made().card)
+        return;
+    const blank::Blank& blank = flat->made().card->blank;
+    const bool none = blank.kind == blank::Kind::none;
+    const std::string_view first = blank::sidesOf(blank).front(), across = blank::sideAcross(blank, first);
+    if (across.empty() && !none)
+        return; // it goes round
+    const auto transformOf = [&](bool behind) {
+        double top = behind ? -blank::depthBehind(blank) : 0;
+        for (const working::PlacedLetters& letters : flat->made().lettering->inscriptions)
+            if (!behind && letters.side == first && !working::cuts(letters.working.kind))
+                top = std::max(top, letters.working.height);
+        const auto at = [&](double x, double y) {
+            return pixelOf({behind ? blank::sizeOf(blank).x - x : x, y, top});
+        };
+        const QPointF origin = at(0, 0), x = at(1, 0) - origin, y = at(0, 1) - origin;
+        return QTransform(x.x(), x.y(), y.x(), y.y(), origin.x(), origin.y());
+    };
+    drawing::Laid laid{transformOf(false), 1};
+    drawing::FlatExtras extras;
+    extras.overlay = overlay_;
+    extras.side = first;
+    if (laid.toPixels.determinant() >= 0) { // seen from behind
+        if (across.empty())
+            return;
+        laid.toPixels = transformOf(true);
+        extras.side = across;
+    }
+    const double seen = std::fabs(laid.toPixels.determinant()) * view_.camera.mmPerPixel;
+    constexpr double edgeOn = 0.05;
+    if (seen * view_.camera.mmPerPixel < edgeOn)
+        return;
+    laid.pixelsPerMm = std::sqrt(std::fabs(laid.toPixels.determinant()));
+    painter.save();
+    painter.setFont(font());
+    flat->paintOverlay(painter, rect(), laid, extras);
+    painter.restore();
 }
 
 void BodyCanvas::setReachTo(double reach_mm) {
@@ -395,10 +444,21 @@ BodyView::BodyView(CardEditor& editor, Maker& maker, QWidget* parent) : QWidget(
     point_ = new QLabel(canvas_);
     point_->setObjectName(QStringLiteral("soft"));
     point_->setAttribute(Qt::WA_TransparentForMouseEvents);
-    overCanvas->addWidget(point_, 0, 0, Qt::AlignTop | Qt::AlignLeft);
+    overlays_ = new OverlayChoice(canvas_);
+    auto* corner = new QVBoxLayout;
+    corner->setContentsMargins(10, 10, 0, 0);
+    corner->addWidget(overlays_, 0, Qt::AlignLeft);
+    corner->addWidget(point_, 0, Qt::AlignLeft);
+    overCanvas->addLayout(corner, 0, 0, Qt::AlignTop | Qt::AlignLeft);
+    connect(overlays_, &OverlayChoice::chosen, canvas_, &BodyCanvas::setOverlay);
+    connect(&maker, &Maker::stageDone, this, [this] {
+        const auto& card = maker_.shown().made.card;
+        overlays_->setVisible(
+            card && (card->blank.kind == blank::Kind::none || !blank::sideAcross(card->blank, {}).empty()));
+    });
     overCanvas->setColumnStretch(0, 1);
     overCanvas->setRowStretch(1, 1);
-    point_->setContentsMargins(12, 10, 0, 0);
+    point_->setContentsMargins(2, 2, 0, 0);
 
     connect(axis_, &Choice::picked, this, &BodyView::applySection);
     connect(section_, &QSlider::valueChanged, this, &BodyView::applySection);
@@ -408,6 +468,11 @@ BodyView::BodyView(CardEditor& editor, Maker& maker, QWidget* parent) : QWidget(
     });
     connect(seeThrough_, &QCheckBox::toggled, canvas_, &BodyCanvas::setSeeThrough);
     connect(canvas_, &BodyCanvas::pointed, point_, &QLabel::setText);
+}
+
+void BodyView::keyPressEvent(QKeyEvent* event) {
+    if (!overlays_->isVisible() || !overlays_->takeKey(event->key()))
+        QWidget::keyPressEvent(event);
 }
 
 void BodyView::setSection(int axis, double share) {

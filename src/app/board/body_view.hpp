@@ -15,6 +15,7 @@ class QSlider;
 namespace bollard::app {
 
 class Choice;
+class OverlayChoice;
 
 /// Shows frames from the core's renderer, drawn off the interface thread: coarse while something moves, sharp
 /// when it rests.
@@ -30,6 +31,8 @@ class BodyCanvas : public QWidget {
     void setSection(std::optional<picture::Section> section);
     void setSeeThrough(bool seeThrough);
     void light(const std::vector<check::FindingPlace>& places, bool stops);
+    /// What lies over the letters of the flat side that is turned to the viewer.
+    void setOverlay(drawing::Overlay overlay);
     const picture::Frame& frame() const { return frame_; }
     /// Where the height of the selected inscription can be taken hold of, pixels; nothing where there is
     /// none.
@@ -65,6 +68,7 @@ class BodyCanvas : public QWidget {
     std::optional<HeightHandle> handle() const;
     QPointF pixelOf(const space::Vertex& at) const;
     void paintHandle(QPainter& painter) const;
+    void paintOverlay(QPainter& painter) const;
     void setReachTo(double reach_mm);
     void stepReach(double by_mm);
 
@@ -82,6 +86,7 @@ class BodyCanvas : public QWidget {
     bool sharp_ = false, drawing_ = false, again_ = false, movingAgain_ = false;
     QTimer rest_;
     QThreadPool pool_;
+    drawing::Overlay overlay_ = drawing::Overlay::none;
     std::vector<check::FindingPlace> lit_;
     bool litStops_ = true;
 };
@@ -93,13 +98,16 @@ class BodyView : public QWidget {
     BodyView(CardEditor& editor, Maker& maker, QWidget* parent = nullptr);
 
     BodyCanvas& canvas() { return *canvas_; }
+    OverlayChoice& overlays() { return *overlays_; }
     /// Cuts along x, y or z (0 to 2) at a share of the body's extent; -1 shows it whole.
     void setSection(int axis, double share);
 
   private:
     void applySection();
+    void keyPressEvent(QKeyEvent* event) override; ///< that the canvas did not take
 
     BodyCanvas* canvas_;
+    OverlayChoice* overlays_;
     Choice* axis_;
     QSlider* section_;
     QLabel* sectionText_;

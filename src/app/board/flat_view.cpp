@@ -130,15 +130,22 @@ void FlatView::takeShown() {
     update();
 }
 
-/// Of flat blanks, whose body lies as the side does.
+/// Of flat blanks, whose body lies as the side does, or turned over.
 void FlatView::showSection() {
     const auto& solid = maker_.shown().made.solid;
     const blank::Blank& blank = editor_.card().blank;
-    const bool flat = editor_.side() == blank::sidesOf(blank).front() && blank::turnOf(blank) == 0;
-    const plane::Vector from{sectionLine_->x1(), sectionLine_->y1()},
-        to{sectionLine_->x2(), sectionLine_->y2()};
-    strip_->show(solid && flat ? body::sectionOf(solid->mesh, from, to) : body::Section{}, *sectionLine_,
-                 editor_.card().unit, flat);
+    const bool first = editor_.side() == blank::sidesOf(blank).front();
+    const bool behind = !first && !blank::sideAcross(blank, editor_.side()).empty();
+    const bool flat = (first || behind) && blank::turnOf(blank) == 0;
+    const auto onFront = [&](QPointF at) {
+        return plane::Vector{behind ? blank::sizeOf(blank).x - at.x() : at.x(), at.y()};
+    };
+    body::Section section;
+    if (solid && flat)
+        section = body::sectionOf(solid->mesh, onFront(sectionLine_->p1()), onFront(sectionLine_->p2()));
+    if (behind)
+        section = body::turnedOver(section, blank::depthBehind(blank));
+    strip_->show(section, *sectionLine_, editor_.card().unit, flat);
 }
 
 void FlatView::holdAt(std::optional<QPointF> mm) {
@@ -575,11 +582,6 @@ void FlatView::keyPressEvent(QKeyEvent* event) {
             return moveBy(0, step);
         case Qt::Key_Down:
             return moveBy(0, -step);
-        case Qt::Key_W:
-            return overlays_->choose(extras_.overlay == drawing::Overlay::widths ? drawing::Overlay::broken
-                                     : extras_.overlay == drawing::Overlay::broken
-                                         ? drawing::Overlay::none
-                                         : drawing::Overlay::widths);
         case Qt::Key_H: {
             // Where the pointer is the blank is held; once more there, and it is its outer edge again.
             if (extras_.overlay != drawing::Overlay::pieces)
@@ -588,9 +590,10 @@ void FlatView::keyPressEvent(QKeyEvent* event) {
             holdAt(extras_.heldAt ? std::nullopt : std::optional(at));
             return;
         }
+        case Qt::Key_W:
         case Qt::Key_P:
-            return overlays_->choose(extras_.overlay == drawing::Overlay::pieces ? drawing::Overlay::none
-                                                                                 : drawing::Overlay::pieces);
+            overlays_->takeKey(event->key());
+            return;
         case Qt::Key_F2:
             return startWriting();
         case Qt::Key_Home:

@@ -23,4 +23,17 @@ void OverlayChoice::choose(drawing::Overlay overlay) {
     emit chosen(overlay);
 }
 
+bool OverlayChoice::takeKey(int key) {
+    using drawing::Overlay;
+    if (key == Qt::Key_W)
+        choose(overlay_ == Overlay::widths   ? Overlay::broken
+               : overlay_ == Overlay::broken ? Overlay::none
+                                             : Overlay::widths);
+    else if (key == Qt::Key_P)
+        choose(overlay_ == Overlay::pieces ? Overlay::none : Overlay::pieces);
+    else
+        return false;
+    return true;
+}
+
 } // namespace bollard::app

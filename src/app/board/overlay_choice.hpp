@@ -1,4 +1,4 @@
-// What the Flat view lays over the letters.
+// What a view of the board lays over the letters.
 #pragma once
 #include "drawing/flat_drawing.hpp"
 #include <QWidget>
@@ -14,6 +14,8 @@ class OverlayChoice : public QWidget {
     explicit OverlayChoice(QWidget* parent);
     drawing::Overlay overlay() const { return overlay_; }
     void choose(drawing::Overlay overlay);
+    /// W goes through the widths, P shows pieces or not; false for other keys.
+    bool takeKey(int key);
 
   signals:
     void chosen(drawing::Overlay overlay);

@@ -156,6 +156,10 @@ LetteringStation::LetteringStation(CardEditor& editor, Maker& maker, QWidget* pa
     slant_ = style(tr("Slant"), "slant", 1);
     weight_ = style(tr("Weight change"), "weight", 0.05);
     weight_->setToolTip(tr("Strokes grown on each side; below 0 they become lighter"));
+    style(tr("Dots joined by"), "joint", 0.1)
+        ->setToolTip(
+            tr("Dots are brought down until they hang together with their letter by so much; 0: they "
+               "stay where they are"));
     kerning_ = new QCheckBox(tr("Kerning: pairs closer as the typeface says"), this);
     wide(kerning_);
     connect(kerning_, &QCheckBox::clicked, this, [this](bool kerning) {
@@ -226,6 +230,8 @@ void LetteringStation::makeOrnament() {
     frameCorner_ = field(tr("Corner radius"), "corner", 0.5);
     reach_ = field(tr("Least joint"), "reach", 0.1);
     reach_->setToolTip(tr("So wide at least each loose part is joined to a bar"));
+    clear_ = field(tr("Length of posts"), "clear", 0.5);
+    clear_->setToolTip(tr("How far the bars stand clear of the side"));
     closes_ = field(tr("Closes gaps"), "closes", 0.5);
     closes_->setToolTip(tr("Holes, and gaps between letters, narrower than this are filled"));
     scale_ = field(tr("Scale"), "scale", 5);
@@ -401,18 +407,21 @@ void LetteringStation::refreshOrnament(const setting::Ornament& ornament) {
     const bool border = ornament.kind == Ornament::border, artwork = ornament.kind == Ornament::artwork;
     const bool round = frame && !ornament.around.empty();
     const bool backing = ornament.kind == Ornament::backing;
-    const bool bars = backing && ornament.form == setting::BackingForm::bars;
+    const bool strips = backing && setting::isOfStrips(ornament.form);
+    const bool links = backing && ornament.form == setting::BackingForm::links;
+    const bool bars = strips && !links;
     const bool circle = frame && ornament.shape == setting::FrameShape::circle;
     const std::pair<QWidget*, bool> rows[]{
         {around_, frame || backing},
         {backingForm_, backing},
-        {reach_, bars},
+        {reach_, strips},
+        {clear_, backing && ornament.form == setting::BackingForm::pins},
         {closes_, backing && ornament.form == setting::BackingForm::outline},
         {frameShape_, frame},
         {frameWidth_, (frame && !round) || bar},
         {frameHeight_, (frame && !round && !circle) || bar},
-        {distance_, border || round || (backing && !bars)},
-        {band_, frame || border || bars},
+        {distance_, border || round || (backing && !links)},
+        {band_, frame || border || strips},
         {frameCorner_, (frame && ornament.shape == setting::FrameShape::rectangle) || bar ||
                            (backing && ornament.form == setting::BackingForm::plate)},
         {scale_, artwork},
@@ -422,7 +431,8 @@ void LetteringStation::refreshOrnament(const setting::Ornament& ornament) {
     setRowLabel(frameWidth_, bar ? tr("Length") : circle ? tr("Diameter outside") : tr("Width outside"));
     setRowLabel(frameHeight_, bar ? tr("Thickness") : tr("Height outside"));
     setRowLabel(around_, backing ? tr("Holds") : tr("Goes round"));
-    setRowLabel(band_, bars ? tr("Bar width") : tr("Band width"));
+    setRowLabel(band_, links ? tr("Width of links") : bars ? tr("Bar width") : tr("Band width"));
+    setRowLabel(reach_, links ? tr("Reaches in") : tr("Least joint"));
     backingForm_->setCurrentIndex(int(ornament.form));
     frameShape_->setCurrentIndex(int(ornament.shape));
     around_->clear();

@@ -97,7 +97,7 @@ class LetteringStation : public StationBody {
     QPushButton *bold_, *italic_;
     QComboBox *around_, *frameShape_, *backingForm_;
     NumberField *frameWidth_, *frameHeight_, *distance_, *band_, *frameCorner_, *scale_, *lineWidth_, *reach_,
-        *closes_;
+        *clear_, *closes_;
     QLabel* nudged_;
     NumberField *nudgeX_, *nudgeY_, *nudgeTurn_, *nudgeSize_, *nudgeSpace_;
     QPushButton* clearNudges_;

@@ -43,6 +43,15 @@ WorkingStation::WorkingStation(CardEditor& editor, QWidget* parent) : StationBod
     field(tr("Clearance"), "clearance", 0.05)
         ->setToolTip(tr("Room between the inlay and the walls round it, for glue; 0: they are one"));
     addTies();
+    const auto& counters = quantity::fieldsOf<working::Counters>();
+    const PartOf ofCounters = ofSelected(&card::Inscription::counters);
+    const auto words = [this] { return editor_.inscription() && !editor_.inscription()->isOrnament(); };
+    choiceRow(tr("Counters"), tr("What becomes of counters"), tr("Change what becomes of counters"),
+              {tr("kept"), tr("lowered"), tr("cut through"), tr("dropped")}, counters, "kind", ofCounters,
+              words);
+    fieldRow(tr("Lowered by"), counters, "depth", 0.2, ofCounters, [this, words] {
+        return words() && editor_.inscription()->counters.kind == working::CounterKind::lowered;
+    });
     told_ = softLabel({}, this);
     told_->setWordWrap(true);
     wide(told_);

@@ -24,6 +24,13 @@ std::string_view sideOf(const Blank& blank, std::string_view side) {
     return found == sides.end() ? std::string_view{} : *found;
 }
 
+std::string_view sideAcross(const Blank& blank, std::string_view side) {
+    const std::string_view own = sideOf(blank, side);
+    if (!shapeOf(blank).flatWall || own.empty())
+        return {};
+    return sideOf(blank, own == "back" ? "front" : "back");
+}
+
 plane::Vector sizeOf(const Blank& blank, std::string_view side) {
     return shapeOf(blank).sizeOf(blank, sideOf(blank, side));
 }

@@ -45,6 +45,9 @@ std::span<const std::string_view> sidesOf(const Blank& blank);
 /// The side's name where the blank has it; its first for none; empty when it lacks that side.
 std::string_view sideOf(const Blank& blank, std::string_view side);
 
+/// What lies behind a side of a flat wall: the other one; empty for others.
+std::string_view sideAcross(const Blank& blank, std::string_view side);
+
 /// How wide and high the side is, mm; 0 by 0 for no blank. Here and below an empty name is the first side.
 plane::Vector sizeOf(const Blank& blank, std::string_view side = {});
 /// How much material lies behind the side, mm; where that differs, in its thinnest place. 0 for no blank.

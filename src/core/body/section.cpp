@@ -65,4 +65,14 @@ Section sectionOf(const Mesh& mesh, plane::Vector from, plane::Vector to) {
     return section;
 }
 
+Section turnedOver(Section section, double thickness_mm) {
+    for (std::vector<SectionPoint>& loop : section.loops)
+        for (SectionPoint& point : loop)
+            point.z = -thickness_mm - point.z;
+    for (double& level : section.levels)
+        level = -thickness_mm - level;
+    std::ranges::reverse(section.levels);
+    return section;
+}
+
 } // namespace bollard::body

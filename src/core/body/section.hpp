@@ -20,4 +20,7 @@ struct Section {
 /// line without length, an empty mesh, and where the plane misses it. O(triangles).
 Section sectionOf(const Mesh& mesh, plane::Vector from, plane::Vector to);
 
+/// As seen from behind material so thick: heights are above the back side.
+Section turnedOver(Section section, double thickness_mm);
+
 } // namespace bollard::body

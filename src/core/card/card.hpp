@@ -9,6 +9,7 @@
 #include "setting/rows.hpp"
 #include "type/carried.hpp"
 #include "type/catalogue.hpp"
+#include "working/counters.hpp"
 #include "working/ties.hpp"
 #include "working/working.hpp"
 #include <string>
@@ -27,7 +28,8 @@ struct Inscription {
     std::vector<setting::Nudge> nudges{};
     setting::Placing placing{};
     working::Working working{};
-    working::Ties ties{};   ///< of pierced letters
+    working::Ties ties{}; ///< of pierced letters
+    working::Counters counters{};
     std::string side{};     ///< of the blank, by name; empty for its first
     std::string language{}; ///< whose spelling is checked: a dictionary's name (en_GB); empty for none
     bool cutsOut =

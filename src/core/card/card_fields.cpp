@@ -55,6 +55,15 @@ template<> const PartFields& fieldsOf<Inscription>() {
             .quiet()
             .about("strips that hold what pierced letters enclose")
             .usual("none")
+            .part("counters", &Inscription::counters)
+            .quiet()
+            .about("what becomes of the counters of letters")
+            .usual("kept")
+            .number("joint", styled(&TextStyle::joint), Dimension::length, ranges::joint)
+            .quiet()
+            .about(
+                "parts of a letter that stand over others, dots, are brought down onto them until they hang "
+                "together by so much, mm; 0: they stay where they are")
             .part("stroke", &Inscription::style, setting::strokeFields)
             .about("of single lines")
             .part("ornament", &Inscription::ornament)

@@ -149,11 +149,19 @@ Inscription newOrnament(const Card& card, const Lettering& lettering, const Insc
     if (model)
         added.working = model->working;
     added.ornament = ornament;
-    if (ornament.kind == OrnamentKind::backing) { // within the height of the letters
-        added.working.kind = working::Kind::freeStanding;
-        constexpr double share = 0.6;
-        added.working.height = std::max(std::round(added.working.height * share * 10) / 10, 0.1);
+    if (ornament.kind == OrnamentKind::backing) {
+        const bool pierced = added.working.kind == working::Kind::pierced;
         added.working.edge = {};
+        added.working.foot = added.working.colourFrom = 0;
+        if (pierced) { // on the other side of the blank
+            added.working.kind = working::Kind::raised;
+            added.working.height = std::max(working::Working{}.height, ornament.reach);
+            added.working.bedding = working::Working{}.bedding;
+        } else { // within the height of the letters
+            added.working.kind = working::Kind::freeStanding;
+            const double share = ornament.form == setting::BackingForm::links ? 1 : 0.6;
+            added.working.height = std::max(std::round(added.working.height * share * 10) / 10, 0.1);
+        }
     }
     added.side = side;
     const Vector middle = 0.5 * blank::sizeOf(card.blank, side);
@@ -162,7 +170,7 @@ Inscription newOrnament(const Card& card, const Lettering& lettering, const Insc
     const bool goesAlong = ornament.kind == OrnamentKind::border || !ornament.around.empty();
     if (goesAlong || ornament.kind == OrnamentKind::frame) // a frame is meant to have the others in it
         return added;
-    const setting::Setting set = setting::set(ornament, nullptr, {});
+    const setting::Setting set = setting::set(ornament, {}, {});
     if (set.ink.empty())
         return added;
     const Vector size{plane::toMillimetres(double(set.ink.high.x) - set.ink.low.x),

@@ -18,6 +18,8 @@ struct SettingKey {
     setting::Laying laying;
     setting::Ornament ornament;
     std::shared_ptr<const setting::Setting> around; ///< the words an ornament goes round
+    bool aroundPierced = false;
+    std::vector<std::shared_ptr<const setting::Setting>> frames; ///< round the same words, to be linked
     bool operator==(const SettingKey&) const = default;
 };
 struct Set {
@@ -35,7 +37,9 @@ SettingKey keyOfWords(const Card& card, const Inscription& inscription, std::str
             inscription.style,
             layingOf(card, inscription),
             {},
-            nullptr};
+            nullptr,
+            false,
+            {}};
 }
 
 SettingKey keyOfOrnament(const Card& card, const Inscription& inscription,
@@ -59,8 +63,10 @@ struct LetteringKey {
         setting::Placing placing;
         working::Working working;
         working::Ties ties; ///< as made
+        working::Counters counters;
         std::string_view side;
         bool cutsOut;
+        bool fromBehind; ///< placed as the side across the blank sees it
         int number;
         bool operator==(const Item&) const = default;
     };
@@ -77,8 +83,10 @@ struct MeasureKey {
         setting::Placing placing;
         working::Kind kind;
         working::Ties ties;
+        working::Counters counters;
         std::string_view side;
         bool cutsOut;
+        bool fromBehind;
         bool operator==(const Item&) const = default;
     };
     std::vector<Item> items;
@@ -262,12 +270,15 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& card, const std::stri
                     return kept;
         ++counts_.settings;
         const Journal::Timed timed(*journal_, "setting");
-        if (wanted.ornament.kind != setting::OrnamentKind::none)
-            return {
-                wanted,
-                std::make_shared<const setting::Setting>(setting::set(
-                    wanted.ornament, wanted.around.get(), wanted.laying.edge, wanted.laying.traced, stop)),
-                {}};
+        if (wanted.ornament.kind != setting::OrnamentKind::none) {
+            setting::Belonging belongs{wanted.around.get(), wanted.aroundPierced, {}};
+            for (const auto& frame : wanted.frames)
+                belongs.frames.push_back(frame.get());
+            return {wanted,
+                    std::make_shared<const setting::Setting>(setting::set(
+                        wanted.ornament, belongs, wanted.laying.edge, wanted.laying.traced, stop)),
+                    {}};
+        }
         const auto typeface = open(wanted.typeface, carried);
         if (!typeface)
             return {wanted, nullptr, typeface.problem()};
@@ -295,12 +306,25 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& card, const std::stri
         const auto found = placeOf.find(inscription.ornament.around);
         return found == placeOf.end() ? -1 : found->second;
     };
-    // Words first: ornaments may go round them.
+    // Pierced words of a wall
+    const auto isHeldFromBehind = [&](size_t i) {
+        const Inscription& words = card->inscriptions[i];
+        return words.working.kind == working::Kind::pierced &&
+               !blank::sideAcross(card->blank, words.side).empty();
+    };
+    // Words first: ornaments may go round them, and what holds words holds the frames round them too.
     std::vector<std::shared_ptr<const setting::Setting>> ofInscription(card->inscriptions.size());
-    for (const bool ornaments : {false, true})
+    const auto isBacking = [](const Inscription& inscription) {
+        return inscription.ornament.kind == setting::OrnamentKind::backing;
+    };
+    const auto turnOf = [&](const Inscription& inscription) {
+        return isBacking(inscription) ? 2 : inscription.isOrnament() ? 1 : 0;
+    };
+    for (const int turn : {0, 1, 2})
         for (size_t i = 0; i < card->inscriptions.size(); ++i) {
             const Inscription& inscription = card->inscriptions[i];
-            if (inscription.hidden || inscription.isOrnament() != ornaments)
+            const bool ornaments = turn > 0;
+            if (inscription.hidden || turnOf(inscription) != turn)
                 continue;
             if (stop.stop_requested())
                 return made;
@@ -309,6 +333,12 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& card, const std::stri
                 const int around = aroundOf(inscription);
                 const bool there = around >= 0 && !card->inscriptions[size_t(around)].isOrnament();
                 wanted = keyOfOrnament(*card, inscription, there ? ofInscription[size_t(around)] : nullptr);
+                wanted.aroundPierced = there && isBacking(inscription) && isHeldFromBehind(size_t(around));
+                for (size_t k = 0; k < ofInscription.size() && there && isBacking(inscription); ++k)
+                    if (const Inscription& other = card->inscriptions[k];
+                        other.ornament.kind == setting::OrnamentKind::frame && aroundOf(other) == around &&
+                        ofInscription[k])
+                        wanted.frames.push_back(ofInscription[k]);
             } else {
                 const setting::Filled filled = setting::filled(inscription.words, *card->rows, card->row);
                 if (!filled.unknown.empty()) {
@@ -339,14 +369,17 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& card, const std::stri
         const int around = inscription.ornament.goesWithWords() ? aroundOf(inscription) : -1;
         const bool withWords = around >= 0 && ofInscription[size_t(around)];
         const Inscription& where = withWords ? card->inscriptions[size_t(around)] : inscription;
-        const std::string_view side = blank::sideOf(card->blank, where.side);
+        const bool fromBehind = withWords && isBacking(inscription) && isHeldFromBehind(size_t(around));
+        const std::string_view side =
+            fromBehind ? blank::sideAcross(card->blank, where.side) : blank::sideOf(card->blank, where.side);
         if (side.empty()) {
             key.problems.push_back(std::to_string(i) + "@" + where.side);
             problem(check::FindingKind::sideMissing, i).subject = where.side;
             continue;
         }
         key.items.push_back({ofInscription[i], where.placing, inscription.working,
-                             tiesAsMade(*card, inscription), side, inscription.cutsOut, int(i)});
+                             tiesAsMade(*card, inscription), inscription.counters, side, inscription.cutsOut,
+                             fromBehind, int(i)});
     }
     constexpr size_t olderKept = 64;
     for (Set& older : memory_->settings) {
@@ -362,20 +395,27 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& card, const std::stri
         weight += item.setting->letters.size();
     made.lettering = memory_->lettering(key, weight, [&] {
         auto lettering = std::make_shared<Lettering>();
-        for (const LetteringKey::Item& item : key.items) {
-            if (stop.stop_requested())
-                break;
-            working::PlacedLetters placed(item.number, item.setting, item.placing, item.working);
+        const auto place = [&](const LetteringKey::Item& item, const setting::Placing& placing) {
+            working::PlacedLetters placed(item.number, item.setting, placing, item.working);
             placed.side = item.side;
             placed.ties = item.ties;
+            working::workCounters(placed, item.counters, stop);
+            working::standClear(placed, card->inscriptions[size_t(item.number)].ornament.clear);
             if (item.cutsOut)
                 working::cutOut(placed, lettering->inscriptions, stop);
             else
                 lettering->inscriptions.push_back(std::move(placed));
-        }
+        };
+        for (const LetteringKey::Item& item : key.items)
+            if (!item.fromBehind && !stop.stop_requested())
+                place(item, item.placing);
+        lettering->blank = blankOf(*card, *lettering);
+        // Where the other side of the blank, which may follow the words, sees them
+        for (const LetteringKey::Item& item : key.items)
+            if (item.fromBehind && !stop.stop_requested())
+                place(item, setting::seenFromBehind(item.placing, blank::sizeOf(lettering->blank).x));
         working::tie(lettering->inscriptions, memory_->ties, stop);
         lettering->problems = problems;
-        lettering->blank = blankOf(*card, *lettering);
         lettering->firstSide = blank::regionOf(lettering->blank);
         lettering->sides = boundsOf(lettering->blank, *lettering);
         return lettering;
@@ -396,8 +436,8 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& card, const std::stri
     measureKey.sides = made.lettering->sides;
     measureKey.reach = reachOf(*card);
     for (const LetteringKey::Item& item : key.items)
-        measureKey.items.push_back(
-            {item.setting, item.placing, item.working.kind, item.ties, item.side, item.cutsOut});
+        measureKey.items.push_back({item.setting, item.placing, item.working.kind, item.ties, item.counters,
+                                    item.side, item.cutsOut, item.fromBehind});
     const size_t letters = made.lettering->letters();
     std::shared_ptr<const Solid> solid;
     const auto makeSolid = [&] {

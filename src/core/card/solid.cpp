@@ -273,8 +273,10 @@ Solid solidOf(const Lettering& lettering, std::shared_ptr<const std::vector<blan
         std::vector<working::PlanLetter> left = working::lettersOf(panel.outline, lettering.inscriptions,
                                                                    panel.front, panel.back, panel.thickness);
         plane::Region around = panel.outline;
-        if (isFlatWall(panel)) {
-            tiling = working::tilingOf(withinEdge(panel), left);
+        const plane::Region within = isFlatWall(panel) ? withinEdge(panel) : plane::Region{};
+        // An edge may take all there is: then no letter is clear of it.
+        if (isFlatWall(panel) && within.empty() == panel.outline.empty()) {
+            tiling = working::tilingOf(within, left);
             const auto tiles = tilesOf(panel, lettering, tiling.tiles, memory, stop);
             for (size_t i = 0; i < tiles.size(); ++i) {
                 if (!tiles[i]) {

@@ -77,6 +77,8 @@ void checkBaseline(Looking& looking, int slot) {
 void checkReadingSide(Looking& looking, int slot) {
     const setting::ReadingSide reading = looking.letters(slot).place.reading();
     const Kind kind = looking.letters(slot).working.kind;
+    if (!looking.letters(slot).setting->typeface)
+        return; // nothing to be read
     const bool noImpression = reading == setting::ReadingSide::impression && kind == Kind::pierced;
     const bool behindBlank = reading == setting::ReadingSide::throughBack &&
                              (kind == Kind::raised || working::leavesFloor(kind)) &&

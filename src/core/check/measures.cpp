@@ -222,6 +222,40 @@ void addGap(const PairGap& measured, std::span<const PlacedLetters> inscriptions
                                   plane::vectorOf(measured.shift)});
 }
 
+/// Where other letters stand, for what lies between shapes of one ornament.
+class Cover {
+  public:
+    explicit Cover(std::span<const PlacedLetters> inscriptions) : inscriptions_(inscriptions) {}
+
+    /// The narrowest place between the two is filled by letters of another inscription that stand as well.
+    bool covers(const NearPair& pair, const PairGap& measured) {
+        const PlacedLetters& own = inscriptions_[size_t(pair.slot)];
+        if (pair.slot != pair.otherSlot || own.setting->typeface || working::cuts(own.working.kind) ||
+            !measured.gap->inReach)
+            return false;
+        if (boxes_.empty())
+            for (const PlacedLetters& letters : inscriptions_)
+                for (const plane::Region& letter : letters.onSide)
+                    boxes_.push_back(plane::boxOf(letter));
+        const Vector at = measured.onSide
+                              ? measured.gap->at
+                              : own.place.toSide(measured.gap->at + plane::vectorOf(measured.shift));
+        const plane::Point there = plane::onGrid(at);
+        size_t box = 0;
+        for (size_t slot = 0; slot < inscriptions_.size(); ++slot)
+            for (const plane::Region& letter : inscriptions_[slot].onSide)
+                if (const PlacedLetters& other = inscriptions_[slot];
+                    boxes_[box++].meets({there, there}) && int(slot) != pair.slot && other.side == own.side &&
+                    !working::cuts(other.working.kind) && plane::contains(letter, there))
+                    return true;
+        return false;
+    }
+
+  private:
+    std::span<const PlacedLetters> inscriptions_;
+    std::vector<plane::Box> boxes_;
+};
+
 /// Shapes that are only shifted meet in the same way again and again and are remembered; others are measured
 /// as they lie.
 std::vector<PairGap> gapsOf(std::span<const PlacedLetters> inscriptions,
@@ -338,6 +372,7 @@ Measures measuresOf(std::span<const PlacedLetters> inscriptions, std::span<const
         edges[side].emplace(sides[side].boundary, plane::Box{about.low - plane::Point{room, room},
                                                              about.high + plane::Point{room, room}});
     }
+    Cover cover(inscriptions);
     size_t pair = 0;
     for (size_t slot = 0; slot < inscriptions.size() && !stop.stop_requested(); ++slot) {
         const PlacedLetters& letters = inscriptions[slot];
@@ -345,7 +380,8 @@ Measures measuresOf(std::span<const PlacedLetters> inscriptions, std::span<const
         if (stop.stop_requested())
             break;
         for (; pair < near.size() && near[pair].slot == int(slot); ++pair)
-            addGap(gaps[pair], inscriptions, near[pair], measures);
+            if (!cover.covers(near[pair], gaps[pair]))
+                addGap(gaps[pair], inscriptions, near[pair], measures);
         const auto side = std::ranges::find(sides, letters.side, &SideBounds::name);
         if (side == sides.end())
             continue;

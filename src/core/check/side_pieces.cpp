@@ -18,7 +18,10 @@ std::vector<SidePiece> piecesOnSide(const blank::Blank& blank, std::string_view 
             cuts.insert(cuts.end(), letters.onSide.begin(), letters.onSide.end());
         else if (!working::cuts(letters.working.kind))
             standing.insert(standing.end(), letters.onSide.begin(), letters.onSide.end());
-        strips.insert(strips.end(), letters.strips.begin(), letters.strips.end());
+        if (letters.slab.does != working::Slab::Does::takesOff)
+            strips.insert(strips.end(), letters.strips.begin(), letters.strips.end());
+        else if (letters.slab.thickness >= behind)
+            cuts.insert(cuts.end(), letters.strips.begin(), letters.strips.end());
     }
     std::vector<plane::Region> material{plane::without(whole, plane::united(cuts))};
     for (const auto* some : {&standing, &strips})

@@ -6,7 +6,13 @@ namespace bollard::mend {
 
 namespace {
 
-/// The words that the finding is about, by itself or by their backing; -1 where they do not stand free.
+/// Pierced words that have another side to be held from.
+bool isOpenBehind(const card::Inscription& words, const card::Card& card) {
+    return words.working.kind == working::Kind::pierced && !blank::sideAcross(card.blank, words.side).empty();
+}
+
+/// The words that the finding is about, by itself or by their backing; -1 where they neither stand free nor
+/// are pierced.
 int wordsOf(const Finding& finding, const card::Card& card) {
     if (!isOfOne(finding))
         return -1;
@@ -18,7 +24,8 @@ int wordsOf(const Finding& finding, const card::Card& card) {
     if (number >= int(card.inscriptions.size()))
         return -1;
     const card::Inscription& words = card.inscriptions[size_t(number)];
-    return !words.isOrnament() && words.working.kind == working::Kind::freeStanding ? number : -1;
+    const bool held = words.working.kind == working::Kind::freeStanding || isOpenBehind(words, card);
+    return !words.isOrnament() && held ? number : -1;
 }
 
 /// Their backing; the end where they have none.
@@ -33,7 +40,8 @@ template<class Card> auto backingOf(Card& card, int words) {
 /// crevices.
 bool mayBack(const Finding& finding, const card::Card& card, setting::BackingForm form) {
     using enum FindingKind;
-    const bool loose = finding.kind == letterLoose || finding.kind == pieceLoose;
+    const bool loose =
+        finding.kind == letterLoose || finding.kind == pieceLoose || finding.kind == counterLoose;
     const bool narrow = finding.kind == gapNarrow || finding.kind == neckNarrow ||
                         finding.kind == openingNarrow || finding.kind == counterNarrow ||
                         finding.kind == strokeNarrow;
@@ -41,6 +49,9 @@ bool mayBack(const Finding& finding, const card::Card& card, setting::BackingFor
     if (words < 0)
         return false;
     const auto backing = backingOf(card, words);
+    if (card.inscriptions[size_t(words)].working.kind == working::Kind::pierced &&
+        form == setting::BackingForm::links)
+        return false;
     return backing == card.inscriptions.end() ? loose && words == finding.inscription
                                               : backing->ornament.form == form;
 }
@@ -62,7 +73,7 @@ bool back(card::Card& card, const Matter& matter, setting::BackingForm form) {
     if (const auto backing = backingOf(card, number); backing != card.inscriptions.end()) {
         setting::Ornament& ornament = backing->ornament;
         constexpr double wider = 1.25, farther = 1.15;
-        if (form == setting::BackingForm::bars) {
+        if (form != setting::BackingForm::outline) {
             ornament.band = upTo(ornament.band * wider, tenths);
             return ornament.band < words.style.size;
         }
@@ -88,8 +99,8 @@ double numberOf(const card::Card& card, const Finding& finding) {
     const auto backing = words < 0 ? card.inscriptions.end() : backingOf(card, words);
     if (backing == card.inscriptions.end())
         return 0;
-    return backing->ornament.form == setting::BackingForm::bars ? backing->ornament.band
-                                                                : backing->ornament.distance;
+    return backing->ornament.form == setting::BackingForm::outline ? backing->ornament.distance
+                                                                   : backing->ornament.band;
 }
 
 Mend behind(std::string_view name, setting::BackingForm form) {
@@ -104,6 +115,10 @@ Mend behind(std::string_view name, setting::BackingForm form) {
 
 Mend barsBehind() {
     return behind("barsBehind", setting::BackingForm::bars);
+}
+
+Mend linksBetween() {
+    return behind("linksBetween", setting::BackingForm::links);
 }
 
 Mend plateBehind() {

@@ -101,11 +101,11 @@ std::optional<double> Matter::least(process::Measured what) const {
 
 const std::vector<Mend>& mends() {
     static const std::vector<Mend> all{
-        ties(),           pairSpace(),       letterSpace(),   closingUp(),    barsBehind(),  plateBehind(),
-        inwards(),        height(),          depth(),         bedding(),      brokenEdge(),  draft(),
-        heavierStrokes(), lighterStrokes(),  largerSize(),    smallerWords(), largerBlank(), thickerBlank(),
-        thinnerBlank(),   floor(),           smallerEdges(),  crispEdges(),   firstSide(),   readOnPart(),
-        heavierFace(),    thickerTypeface(), anotherProcess()};
+        ties(),         pairSpace(),      letterSpace(),     closingUp(),     barsBehind(),   linksBetween(),
+        plateBehind(),  inwards(),        height(),          depth(),         bedding(),      brokenEdge(),
+        draft(),        heavierStrokes(), lighterStrokes(),  largerSize(),    smallerWords(), largerBlank(),
+        thickerBlank(), thinnerBlank(),   floor(),           smallerEdges(),  crispEdges(),   firstSide(),
+        readOnPart(),   heavierFace(),    thickerTypeface(), anotherProcess()};
     return all;
 }
 
@@ -141,6 +141,51 @@ std::optional<Offer> tiedFirst(const Subject& subject, const check::Finding& fin
     return tried(*known, subject, finding, trial, catalogue, stop, true);
 }
 
+/// The same mend for everything of that kind that stops, all at once: as many steps as one would take.
+/// Nothing where it does not clear all of them, or something else stops then.
+std::optional<std::vector<Offer>> triedForAll(const Offer& first, const Subject& subject,
+                                              const std::vector<check::Finding>& findings,
+                                              card::Pipeline& trial, const type::Catalogue* catalogue,
+                                              const std::stop_token& stop) {
+    const Mend& mend = *first.mend;
+    std::vector<Offer> offers;
+    const std::set<std::string> stops = idsOf(subject.made.checked->findings, true);
+    card::Card card = subject.card;
+    card::Made made = subject.made;
+    std::vector<check::Finding> open = findings;
+    for (const check::Finding& finding : findings)
+        offers.push_back({&mend, finding.inscription, {}, {}, {}, {}, {}, {}});
+    for (size_t i = 0; i < findings.size() && mend.number; ++i)
+        offers[i].from = mend.number(card, findings[i]);
+    constexpr int most = 6;
+    for (int step = 0; step < most && !open.empty(); ++step) {
+        for (const check::Finding& finding : open)
+            if (!mend.step(card, {made, finding, catalogue}))
+                return std::nullopt;
+        card::Card kept = card;
+        card::keepWithinRanges(kept);
+        made = trial.run(std::make_shared<const card::Card>(card), subject.folder, stop);
+        if (!(kept == card) || stop.stop_requested() || !isWhole(made))
+            return std::nullopt;
+        std::vector<check::Finding> still;
+        for (const check::Finding& finding : made.checked->findings)
+            if (std::ranges::find(open, finding.id, &check::Finding::id) != open.end())
+                still.push_back(finding);
+        open = std::move(still);
+    }
+    if (!open.empty() || !missingIn(stops, idsOf(made.checked->findings, true)).empty())
+        return std::nullopt;
+    for (size_t i = 0; i < findings.size(); ++i) {
+        Offer& offer = offers[i];
+        offer.card = card;
+        offer.clears = {findings[i].id};
+        offer.to = mend.number ? std::optional(mend.number(card, findings[i])) : std::nullopt;
+        if (mend.subject)
+            offer.subject = mend.subject(card, findings[i]);
+    }
+    return offers;
+}
+
 Plan planned(const Subject& subject, card::Pipeline& trial, const type::Catalogue* catalogue,
              const std::stop_token& stop, bool tiesFirst) {
     Plan plan{{}, subject.card, subject.made, {}, {}};
@@ -174,9 +219,20 @@ Plan planned(const Subject& subject, card::Pipeline& trial, const type::Catalogu
                         plan.tried[finding.id].push_back(mend.name);
                 continue;
             }
-            plan.card = offer->card;
+            // What stops in the same way elsewhere is likely to need the same.
+            std::vector<check::Finding> alike;
+            for (const check::Finding& other : stopping())
+                if (other.kind == finding.kind && other.inscription >= 0 && !plan.tried.contains(other.id) &&
+                    offer->mend->mayClear(other, plan.card))
+                    alike.push_back(other);
+            std::optional<std::vector<Offer>> all;
+            if (alike.size() > 1)
+                all = triedForAll(*offer, now, alike, trial, catalogue, stop);
+            if (!all)
+                all = std::vector{*std::move(offer)};
+            plan.card = all->back().card;
             plan.made = trial.run(std::make_shared<const card::Card>(plan.card), subject.folder, stop);
-            plan.steps.push_back(*std::move(offer));
+            std::ranges::move(*all, std::back_inserter(plan.steps));
             mended = isWhole(plan.made);
             // What is about the same words may be possible now.
             std::erase_if(plan.tried, [&](const auto& one) {

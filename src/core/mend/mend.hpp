@@ -64,6 +64,7 @@ Mend ties();
 Mend floor();
 // What stands free, and would come apart.
 Mend barsBehind();
+Mend linksBetween();
 Mend plateBehind();
 // Edges.
 Mend brokenEdge();

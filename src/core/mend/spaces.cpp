@@ -1,6 +1,7 @@
 // What lies between letters.
 #include "mend/numbers.hpp"
 #include "plane/gap.hpp"
+#include "setting/dots.hpp"
 
 namespace bollard::mend {
 
@@ -104,6 +105,13 @@ Mend closingUp() {
                     });
                 };
                 bool any = false;
+                if (inscription.style.joint < neck &&
+                    std::ranges::any_of(letters, [](const setting::Letter& letter) {
+                        return setting::hasDots(*letter.region);
+                    })) {
+                    inscription.style.joint = upTo(neck, hundredths); // spaces follow when they are down
+                    return true;
+                }
                 for (size_t i = 1; i < letters.size(); ++i) {
                     if (letters[i].box.empty() || letters[i - 1].box.empty())
                         continue;

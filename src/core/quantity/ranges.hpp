@@ -32,6 +32,7 @@ constexpr Range turn{-360, 360};
 constexpr Range height{0.01, 500};
 constexpr Range bedding{0, 500};
 constexpr Range stroke{0.01, 50};
+constexpr Range joint{0, 50};
 constexpr Range edge{0.01, 50};
 constexpr Range edgeAngle{-45, 80};
 constexpr Range foot{0, 50};

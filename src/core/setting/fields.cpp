@@ -36,8 +36,9 @@ constexpr std::array ornaments{
     Named{OrnamentKind::none, "none"},       Named{OrnamentKind::frame, "frame"},
     Named{OrnamentKind::bar, "bar"},         Named{OrnamentKind::border, "border"},
     Named{OrnamentKind::artwork, "artwork"}, Named{OrnamentKind::backing, "backing"}};
-constexpr std::array forms{Named{BackingForm::bars, "bars"}, Named{BackingForm::plate, "plate"},
-                           Named{BackingForm::oval, "oval"}, Named{BackingForm::outline, "outline"}};
+constexpr std::array forms{Named{BackingForm::bars, "bars"},   Named{BackingForm::plate, "plate"},
+                           Named{BackingForm::oval, "oval"},   Named{BackingForm::outline, "outline"},
+                           Named{BackingForm::links, "links"}, Named{BackingForm::pins, "pins"}};
 constexpr std::array shapes{Named{FrameShape::rectangle, "rectangle"}, Named{FrameShape::oval, "oval"},
                             Named{FrameShape::circle, "circle"}, Named{FrameShape::outline, "outline"}};
 
@@ -52,6 +53,9 @@ std::function<bool(const Baseline&)> on(std::vector<BaselineKind> kinds) {
 }
 std::function<bool(const Ornament&)> as(std::vector<OrnamentKind> kinds) {
     return of<Ornament>(std::move(kinds));
+}
+std::function<bool(const Ornament&)> backedBy(BackingForm form) {
+    return [form](const Ornament& o) { return o.kind == OrnamentKind::backing && o.form == form; };
 }
 
 } // namespace
@@ -182,14 +186,20 @@ template<> const PartFields& fieldsOf<Ornament>() {
             .choice("kind", &Ornament::kind, ornaments)
             .choice("form", &Ornament::form, forms)
             .when(as({backing}))
-            .about("backing: `bars`, the fewest level ones that hold every loose part; a `plate` or an "
-                   "`oval` round "
-                   "the words; their `outline` at a distance")
+            .about(
+                "backing: `bars`, the fewest level ones that hold every loose part; a `plate` or an "
+                "`oval` round the words; their `outline` at a distance; `links`, the shortest strips from "
+                "each loose part to the next, or to a frame round the words; `pins`, behind pierced words: "
+                "bars clear of the side with a post to each counter")
             .number("reach", &Ornament::reach, Dimension::length, ranges::stroke)
-            .when([](const Ornament& o) { return o.kind == backing && o.form == BackingForm::bars; })
-            .about("bars: so wide at least each part is joined to one, mm")
+            .when([](const Ornament& o) { return o.kind == backing && isOfStrips(o.form); })
+            .about(
+                "bars: so wide at least each part is joined to one; links: so far they reach into each, mm")
+            .number("clear", &Ornament::clear, Dimension::length, ranges::height)
+            .when(backedBy(BackingForm::pins))
+            .about("pins: how long the posts are, mm")
             .number("closes", &Ornament::closes, Dimension::length, ranges::margin)
-            .when([](const Ornament& o) { return o.kind == backing && o.form == BackingForm::outline; })
+            .when(backedBy(BackingForm::outline))
             .about("outline backing: holes and gaps narrower than this are filled, mm")
             .choice("shape", &Ornament::shape, shapes)
             .when(as({frame}))
@@ -202,17 +212,17 @@ template<> const PartFields& fieldsOf<Ornament>() {
             .about("frame: outside; bar: its thickness, mm")
             .number("corner", &Ornament::corner, Dimension::length, ranges::corner)
             .when([](const Ornament& o) {
-                return as({frame, bar, border})(o) || (o.kind == backing && o.form == BackingForm::plate);
+                return as({frame, bar, border})(o) || backedBy(BackingForm::plate)(o);
             })
             .about("rectangle, bar, plate: radius of the outer corners, mm")
             .number("band", &Ornament::band, Dimension::length, ranges::band)
             .when([](const Ornament& o) {
-                return as({frame, border})(o) || (o.kind == backing && o.form == BackingForm::bars);
+                return as({frame, border})(o) || (o.kind == backing && isOfStrips(o.form));
             })
-            .about("frame, border: how wide the band is; backing: how wide bars are, mm")
+            .about("frame, border: how wide the band is; backing: how wide bars and links are, mm")
             .number("distance", &Ornament::distance, Dimension::length, ranges::margin)
             .when([](const Ornament& o) {
-                return as({frame, border})(o) || (o.kind == backing && o.form != BackingForm::bars);
+                return as({frame, border, backing})(o) && !backedBy(BackingForm::links)(o);
             })
             .about("frame, backing: from the words; border: from the blank's edge, mm")
             .reference("around", &Ornament::around)

@@ -112,11 +112,13 @@ Region artworkOf(const Ornament& ornament) {
 
 } // namespace
 
-Setting set(const Ornament& ornament, const Setting* words, const Outline& edge, bool traced,
+Setting set(const Ornament& ornament, const Belonging& belongs, const Outline& edge, bool traced,
             const std::stop_token& stop) {
     Setting setting;
     setting.scale = 1;
     Region shape;
+    std::vector<OnPosts> onPosts;
+    const Setting* const words = belongs.words;
     switch (ornament.kind) {
     case OrnamentKind::none:
         return setting;
@@ -135,8 +137,11 @@ Setting set(const Ornament& ornament, const Setting* words, const Outline& edge,
         shape = artworkOf(ornament);
         break;
     case OrnamentKind::backing:
-        if (words)
-            shape = backingOf(ornament, *words, stop);
+        if (words) {
+            Backing backing = backingOf(ornament, belongs, stop);
+            shape = std::move(backing.shape);
+            onPosts = std::move(backing.onPosts);
+        }
         break;
     }
     if (traced) {
@@ -145,10 +150,11 @@ Setting set(const Ornament& ornament, const Setting* words, const Outline& edge,
             ring.push_back(ring.front());
         shape = plane::stroked(rings, ornament.stroke * unitsPerMillimetre, plane::Ends::round);
     }
-    for (Region& part : plane::parts(shape)) {
+    const auto add = [&](Region part, std::shared_ptr<const Region> clear) {
         Letter letter;
         letter.own = true;
         letter.box = plane::boxOf(part);
+        letter.clear = std::move(clear);
         letter.beyond = letter.box.beyondGrid();
         if (letter.beyond) {
             letter.box = {};
@@ -157,7 +163,11 @@ Setting set(const Ornament& ornament, const Setting* words, const Outline& edge,
         setting.ink.include(letter.box);
         letter.region = std::make_shared<const Region>(std::move(part));
         setting.letters.push_back(std::move(letter));
-    }
+    };
+    for (Region& part : plane::parts(shape))
+        add(std::move(part), nullptr);
+    for (OnPosts& one : onPosts)
+        add(std::move(one.posts), std::make_shared<const Region>(std::move(one.bar)));
     setting.flat = setting.ink;
     setting.frame = setting.ink.empty() ? plane::Box{{0, 0}, {0, 0}} : setting.ink;
     if (ornament.goesWithWords() && words)

@@ -21,6 +21,14 @@ Anchor mirroredAnchor(Anchor anchor) {
 
 } // namespace
 
+Placing seenFromBehind(Placing placing, double width_mm) {
+    placing.x = width_mm - placing.x;
+    placing.turn = -placing.turn;
+    placing.anchor = mirroredAnchor(placing.anchor);
+    placing.reading = placing.reading == ReadingSide::onPart ? ReadingSide::throughBack : ReadingSide::onPart;
+    return placing;
+}
+
 Place::Place(const Setting& setting, const Placing& placing)
     : frame_(setting.frame), reading_(placing.reading),
       anchor_(anchorPoint(frame_, mirrors() ? mirroredAnchor(placing.anchor) : placing.anchor)),

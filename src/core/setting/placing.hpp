@@ -26,6 +26,9 @@ struct Placing {
     bool operator==(const Placing&) const = default;
 };
 
+/// The same place of a side so wide (mm), as the side across a flat blank sees it.
+Placing seenFromBehind(Placing placing, double width_mm);
+
 /// The anchor in the setting's own frame, on the grid.
 plane::Point anchorPoint(const plane::Box& frame, Anchor anchor);
 

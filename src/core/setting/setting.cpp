@@ -1,4 +1,5 @@
 #include "setting/setting.hpp"
+#include "setting/dots.hpp"
 #include <unordered_map>
 
 namespace bollard::setting {
@@ -149,6 +150,10 @@ class LineSetter {
         letter.text = type::utf8(text);
         letter.missing = glyph.missing && !isInvisible(text);
         letter.region = glyph.missing ? nothing() : typeface_.region(glyph.glyph, out_.scale, out_.form);
+        if (style_.joint > 0 && hasDots(*letter.region)) {
+            letter.region = withDotsDown(letter.region, style_.joint * plane::unitsPerMillimetre);
+            letter.own = true;
+        }
         // A weight change can leave nothing of a letter; that is found elsewhere, with its measure.
         const bool hasOutline =
             !letter.region->empty() ||

@@ -34,6 +34,7 @@ struct TextStyle {
     double letterSpace = 0;                ///< extra between letters; may be negative
     double wordSpace = 0;                  ///< extra at each space
     double lineSpace = 0;                  ///< extra between lines, on top of the typeface's own line height
+    double joint = 0; ///< dots are brought down until they hang together with their letter by so much; 0: not
     Align align = Align::centre;
     bool kerning = true;                   ///< pairs of letters as the typeface spaces them
     std::map<std::string, int> features{}; ///< OpenType features by tag: 0 off, 1 on
@@ -63,6 +64,8 @@ struct Letter {
     bool drawsNothing = false; ///< there is a glyph but it has no outline, though the text is no space
     bool beyond = false;       ///< larger or farther out than the grid reaches; nothing is drawn
     bool own = false; ///< the region is a shape of its own, no glyph of the typeface: bent letters, ornaments
+    std::shared_ptr<const plane::Region>
+        clear{}; ///< of a backing: what stands clear of the side, on the letter as its posts; else null
     std::shared_ptr<const plane::Region> region{}; ///< in glyph coordinates, grid units; never null
     plane::Box box{};                              ///< of the region in its place
 

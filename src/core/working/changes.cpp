@@ -153,10 +153,27 @@ std::vector<Change> inlaid(const Worked& worked, const Thickness& thickness) {
     return changes;
 }
 
-/// Cut from both sides, but for what is left.
 std::vector<Change> slabbed(const Worked& worked, const Thickness& thickness) {
-    const double all = thickness.from, left = std::min(worked.slab.thickness, all);
-    const double below = worked.slab.atBack ? 0 : (all - left) / 2;
+    const Slab& slab = worked.slab;
+    if (slab.does == Slab::Does::takesOff)
+        return {{worked.region,
+                 Change::Does::take,
+                 slab.thickness < thickness.least ? levelAt(-slab.thickness) : everDown,
+                 everUp,
+                 Substance::letters,
+                 {},
+                 false}};
+    if (slab.does == Slab::Does::standsClear)
+        return {{worked.region,
+                 Change::Does::add,
+                 levelAt(slab.from),
+                 levelAt(slab.from + slab.thickness),
+                 Substance::letters,
+                 {},
+                 false}};
+    // Cut from both sides, but for what is left
+    const double all = thickness.from, left = std::min(slab.thickness, all);
+    const double below = slab.does == Slab::Does::leavesAtBack ? 0 : (all - left) / 2;
     const auto levelOverBack = [&](double above) {
         Profile level = levelAt(-all + above);
         level.tilt = thickness.rise;

@@ -21,6 +21,20 @@ PlacedLetters::PlacedLetters(int number, std::shared_ptr<const setting::Setting>
     }
 }
 
+void standClear(PlacedLetters& letters, double above_mm) {
+    const double height = letters.working.height;
+    for (size_t i = 0; i < letters.onSide.size(); ++i) {
+        setting::Letter bar = letters.setting->letters[i];
+        if (!bar.clear)
+            continue;
+        bar.region = bar.clear;
+        letters.strips.resize(letters.onSide.size());
+        letters.strips[i] = letters.place.onSide(bar);
+        letters.slab = {height, Slab::Does::standsClear, above_mm};
+        letters.working.height = above_mm; // of the posts
+    }
+}
+
 void cutOut(const PlacedLetters& cutter, std::span<PlacedLetters> others, const std::stop_token& stop) {
     const plane::Region shape = plane::united(cutter.onSide, stop);
     const plane::Box box = plane::boxOf(shape);
@@ -38,10 +52,6 @@ void cutOut(const PlacedLetters& cutter, std::span<PlacedLetters> others, const 
             other.altered.resize(other.onSide.size());
             other.altered[i] = true;
         }
-}
-
-Slab slabOf(const Ties& ties) {
-    return {ties.thickness, ties.depth == TieDepth::back};
 }
 
 std::vector<Worked> workedOf(std::span<const WorkedLetters> letters, const std::stop_token& stop) {
@@ -86,7 +96,7 @@ std::vector<Worked> workedOf(std::span<const PlacedLetters> inscriptions, const 
         if (side.empty() || inscription.side == side) {
             letters.push_back({inscription.working, inscription.onSide, {}});
             if (!inscription.strips.empty())
-                letters.push_back({inscription.working, inscription.strips, slabOf(inscription.ties)});
+                letters.push_back({inscription.working, inscription.strips, inscription.slab});
         }
     return workedOf(letters, stop);
 }

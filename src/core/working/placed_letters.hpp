@@ -21,8 +21,9 @@ struct PlacedLetters {
     std::vector<bool> altered{}; ///< by letter: it is no longer as its glyph is drawn; empty when none is
     Ties ties{};                 ///< as the card has them, `own` by code point as made
     std::vector<PlacedTie> placedTies{};
-    std::vector<plane::Region> strips{}; ///< by letter, what ties leave that are not of the whole thickness
-    std::vector<bool> beyond{};          ///< by letter: it lies beyond the grid, and nothing is made of it
+    std::vector<plane::Region> strips{}; ///< by letter, what is made beside them, as `slab` tells; or empty
+    Slab slab{};
+    std::vector<bool> beyond{}; ///< by letter: it lies beyond the grid, and nothing is made of it
 
     PlacedLetters(int number, std::shared_ptr<const setting::Setting> letters,
                   const setting::Placing& placing, const Working& how);
@@ -31,6 +32,9 @@ struct PlacedLetters {
     bool asDrawn(size_t letter) const { return !setting->letters[letter].own && !isAltered(letter); }
     bool isAltered(size_t letter) const { return letter < altered.size() && altered[letter]; }
 };
+
+/// Tells what stands clear of the side (mm above it), on letters as its posts, as strips.
+void standClear(PlacedLetters& letters, double above_mm);
 
 /// Takes the shapes of `cutter` away from the letters of `others`.
 void cutOut(const PlacedLetters& cutter, std::span<PlacedLetters> others, const std::stop_token& stop = {});
@@ -42,9 +46,6 @@ struct WorkedLetters {
     Slab slab{};
     bool operator==(const WorkedLetters&) const = default;
 };
-
-/// What ties that are not of the whole thickness leave.
-Slab slabOf(const Ties& ties);
 
 /// Letters of like working united, in their order: not with letters that others, worked differently, lie over
 /// in between.

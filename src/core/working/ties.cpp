@@ -209,6 +209,10 @@ class Tier {
             letters.altered[letter] = true;
             if (letters.ties.depth == TieDepth::through)
                 continue;
+            letters.slab = {letters.ties.thickness,
+                            letters.ties.depth == TieDepth::back ? Slab::Does::leavesAtBack
+                                                                 : Slab::Does::leavesInMiddle,
+                            0};
             letters.strips.resize(letters.onSide.size());
             letters.strips[letter] = std::move(tied.strips[i]);
         }

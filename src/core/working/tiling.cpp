@@ -125,7 +125,9 @@ std::vector<PlanLetter> lettersOf(const plane::Region& blank, std::span<const Pl
             continue;
         const std::int32_t beyond = plane::toUnits(reachBeyond(inscriptions[slot].working, thickness_mm));
         for (size_t i = 0; i < inscriptions[slot].onSide.size(); ++i) {
-            const plane::Box box = plane::boxOf(inscriptions[slot].onSide[i]);
+            plane::Box box = plane::boxOf(inscriptions[slot].onSide[i]);
+            if (i < inscriptions[slot].strips.size())
+                box.include(plane::boxOf(inscriptions[slot].strips[i]));
             if (!box.empty())
                 letters.push_back(
                     {int(slot), int(i), back, withRoom(back ? behindBlank(whole, box) : box, beyond)});
@@ -173,7 +175,7 @@ std::vector<WorkedLetters> lettersOn(const plane::Box& blank, std::span<const Pl
     for (auto one = chosen.begin(); one != chosen.end();) {
         const int slot = one->slot;
         const PlacedLetters& letters = inscriptions[size_t(slot)];
-        WorkedLetters some{letters.working, {}, {}}, strips{letters.working, {}, slabOf(letters.ties)};
+        WorkedLetters some{letters.working, {}, {}}, strips{letters.working, {}, letters.slab};
         for (; one != chosen.end() && (one->slot == slot || one->behind != behind); ++one) {
             if (one->behind != behind)
                 continue;

@@ -89,10 +89,17 @@ double reachBeyond(const Working& working, double thickness_mm);
 /// The fields of a working that decide the material; the others as they start.
 Working deciding(const Working& working);
 
-/// What is left standing where pierced letters are tied, as thick as told, mm; 0: nothing is.
+/// What is made of strips beside the letters; lengths in mm.
 struct Slab {
-    double thickness = 0;
-    bool atBack = true; ///< else halfway
+    enum class Does {
+        leavesAtBack,   ///< so thick, of what pierced letters would take
+        leavesInMiddle, ///< the same, halfway
+        takesOff,       ///< so deep from the side
+        standsClear     ///< so thick, `from` above the side
+    };
+    double thickness = 0; ///< 0: there are no strips
+    Does does = Does::leavesAtBack;
+    double from = 0;
     bool operator==(const Slab&) const = default;
 };
 
