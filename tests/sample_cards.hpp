@@ -85,7 +85,8 @@ inline bollard::card::Card read(const std::string& sample) {
 inline bollard::quantity::Result<bollard::quantity::Done>
 write(const bollard::card::Made& made, const std::string& path, bollard::files::IfThere ifThere,
       bollard::files::DxfCurves curves = bollard::files::DxfCurves::arcs) {
-    const auto bytes = bollard::card::outputOf(made, *bollard::card::formatOf(path), path, curves);
+    const auto bytes =
+        bollard::card::outputOf(made, *bollard::card::formatOf(path), path, {{}, curves, false});
     if (!bytes)
         return bytes.problem();
     return bollard::files::writeWhole(path, *bytes, ifThere);

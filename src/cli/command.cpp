@@ -94,7 +94,9 @@ bool refuses(const card::Made& made, bool accept) {
 } // namespace
 
 int write(const Arguments& arguments, const std::vector<std::string>& outputs) {
-    const auto curves = arguments.curves == "splines" ? files::DxfCurves::splines : files::DxfCurves::arcs;
+    card::OutputChoices choices;
+    choices.curves = arguments.curves == "splines" ? files::DxfCurves::splines : files::DxfCurves::arcs;
+    choices.cutsOnly = arguments.cuts;
     std::error_code unknown;
     for (const std::string& output : outputs)
         if (!arguments.force && std::filesystem::exists(output, unknown))
@@ -106,7 +108,7 @@ int write(const Arguments& arguments, const std::vector<std::string>& outputs) {
         return stopFinding;
     std::vector<files::WholeFile> made;
     for (const std::string& output : outputs) {
-        auto bytes = card::outputOf(run.made, *drawing::formatOf(output), output, curves);
+        auto bytes = card::outputOf(run.made, *drawing::formatOf(output), output, choices);
         if (!bytes)
             return complain(bytes.problem(), "", notWritten);
         made.push_back({output, *std::move(bytes)});

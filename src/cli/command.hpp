@@ -18,7 +18,9 @@ struct Arguments {
     int row = 1; ///< from 1
     std::vector<std::string> outputs;
     bool accept = false, force = false, json = false, singleLine = false, trace = false;
-    bool all = false;
+    bool all = false, cuts = false;
+    std::string program{}; ///< a file for a machine
+    std::string picture{};
     std::string finding{}; ///< its id
     int with = 1;          ///< which of its mends, from 1
     std::string view = "flat", side, step = "letters", size = "1280x800", curves = "arcs";
@@ -41,6 +43,7 @@ Command drawingCommand();
 Command formatCommand();
 Command dumpCommand();
 Command mendCommand();
+Command proofCommand();
 
 /// Tells a problem on standard error, with what it is about where that is not empty; gives the code back.
 int complain(const quantity::Problem& problem, const std::string& about, int code);

@@ -7,7 +7,7 @@ namespace {
 int drawLines(const Arguments& arguments) {
     const std::string output = withAnEnding(arguments.outputs.front(), "dxf");
     const card::OutputFormat* format = card::formatOf(output);
-    if (!format || format->solid)
+    if (!format || format->what != card::Output::drawing)
         return complain({quantity::ProblemKind::unknownFormat, output, "svg dxf"}, "", unreadable);
     return write(arguments, {output});
 }
@@ -16,8 +16,8 @@ int drawLines(const Arguments& arguments) {
 
 Command drawingCommand() {
     return {"drawing",
-            "Write outlines and scribed lines at true size.",
-            {"CARD", "row", "output", "curves", "accept", "force"},
+            "Write outlines and scribed lines at true size, or only what is cut.",
+            {"CARD", "row", "output", "curves", "cuts", "accept", "force"},
             drawLines};
 }
 

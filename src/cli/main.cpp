@@ -17,9 +17,9 @@ using namespace bollard::cli;
 namespace {
 
 const std::vector<Command>& commands() {
-    static const std::vector<Command> all{makeCommand(),    checkCommand(),     measureCommand(),
-                                          pictureCommand(), typefacesCommand(), drawingCommand(),
-                                          formatCommand(),  dumpCommand(),      mendCommand()};
+    static const std::vector<Command> all{
+        makeCommand(),    checkCommand(),  measureCommand(), pictureCommand(), typefacesCommand(),
+        drawingCommand(), formatCommand(), dumpCommand(),    mendCommand(),    proofCommand()};
     return all;
 }
 
@@ -32,11 +32,24 @@ const std::map<std::string, AddOption>& options() {
          [](CLI::App& app, Arguments& a) {
              app.add_option("--row", a.row, "The row its fields are filled from")->capture_default_str();
          }},
+        {"FILE",
+         [](CLI::App& app, Arguments& a) {
+             app.add_option("FILE", a.program, "The program for the machine")->required();
+         }},
+        {"card",
+         [](CLI::App& app, Arguments& a) {
+             app.add_option("--card", a.card, "The card it is meant to make")->required();
+         }},
+        {"picture",
+         [](CLI::App& app, Arguments& a) {
+             app.add_option("--picture", a.picture, "PNG file to write of what comes out");
+         }},
+        {"cuts", [](CLI::App& app, Arguments& a) { app.add_flag("--cuts", a.cuts, "Only what is cut"); }},
         {"outputs",
          [](CLI::App& app, Arguments& a) {
              app.add_option(
                     "-o,--output", a.outputs,
-                    "File to write; .stl, .3mf, .svg, .dxf, .pdf or .png; may be given more than once")
+                    "File to write; .stl, .3mf, .svg, .dxf, .nc, .pdf or .png; may be given more than once")
                  ->required();
          }},
         {"output",

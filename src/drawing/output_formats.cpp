@@ -58,8 +58,8 @@ constexpr std::array painted{"pdf", "png"};
 const std::vector<card::OutputFormat>& outputFormats() {
     static const std::vector<card::OutputFormat> formats = [] {
         std::vector<card::OutputFormat> all = card::outputFormats();
-        all.push_back({"pdf", false, pdf});
-        all.push_back({"png", false, png});
+        all.push_back({"pdf", card::Output::picture, pdf});
+        all.push_back({"png", card::Output::picture, png});
         return all;
     }();
     return formats;

@@ -65,6 +65,9 @@ QString body(const quantity::Problem& problem) {
         return Problems::tr("“%1” is read-only and was left as it is. Choose another name, or let it be "
                             "written to first.")
             .arg(subject);
+    case ProblemKind::dialectUnknown:
+        return Problems::tr("There is no description of the dialect “%1”, so nothing can be written in it.")
+            .arg(subject);
     case ProblemKind::unknownFormat:
         return detail.isEmpty()
                    ? Problems::tr(

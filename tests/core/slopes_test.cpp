@@ -25,7 +25,7 @@ Change around(Change change) {
     change.outside = true;
     return change;
 }
-Change cut(plane::Region region, working::Profile floor) {
+Change grooved(plane::Region region, working::Profile floor) {
     return {std::move(region),  Change::Does::take, std::move(floor), {{{0, working::farUp}}}, {},
             Change::Reaches::no};
 }
@@ -129,9 +129,9 @@ class Random {
         const double size = between(0.2, 0.9);
         switch (below(11)) {
         case 8:
-            return around(cut(region(), working::chamferedMouth(size, between(20, 60))));
+            return around(grooved(region(), working::chamferedMouth(size, between(20, 60))));
         case 9:
-            return around(cut(region(), working::roundedMouth(size, 0.05)));
+            return around(grooved(region(), working::roundedMouth(size, 0.05)));
         case 10: {
             Change foot = raised(region(), working::filletedFoot(size, 0.05));
             foot.floor = working::levelAt(0);
@@ -147,16 +147,16 @@ class Random {
         case 3:
             return raised(region(), working::draftedTop(between(1, 2), between(3, 30)));
         case 4:
-            return cut(region(), working::levelAt(-between(0.3, 4)));
+            return grooved(region(), working::levelAt(-between(0.3, 4)));
         case 5:
-            return cut(region(), working::carvedFloor(between(0.5, 5), between(20, 100)));
+            return grooved(region(), working::carvedFloor(between(0.5, 5), between(20, 100)));
         case 6:
-            return cut(region(), {{{0, working::farDown}}});
+            return grooved(region(), {{{0, working::farDown}}});
         default: {
             working::Profile leaning = working::draftedTop(between(0.5, 2), between(3, 30));
             for (auto& step : leaning.steps)
                 step.height = -step.height;
-            return cut(region(), leaning);
+            return grooved(region(), leaning);
         }
         }
     }
@@ -174,13 +174,13 @@ class SlopesTest : public QObject {
         const plane::Region low{{box(5, 5, 15, 15)}}, over{{box(8, 8, 12, 12)}};
         const std::vector<Change> sunkOverRaised{working::changesOf(plate, thickness).front(),
                                                  raised(low, working::levelAt(1)),
-                                                 cut(over, working::levelAt(-1))};
+                                                 grooved(over, working::levelAt(-1))};
         QCOMPARE(faultIn(sunkOverRaised), QString());
         const double volume = body::volumeOf(body::meshOf(*working::columnsOf(sunkOverRaised)));
         QVERIFY(std::fabs(volume - (30 * 20 * 3 + 100 * 1 - 16 * 2)) < 1e-6);
         // The other way round the letter stands on the floor of the cut.
         const std::vector<Change> raisedOverSunk{working::changesOf(plate, thickness).front(),
-                                                 cut(over, working::levelAt(-1)),
+                                                 grooved(over, working::levelAt(-1)),
                                                  raised(low, working::levelAt(1))};
         QCOMPARE(faultIn(raisedOverSunk), QString());
         QVERIFY(std::fabs(body::volumeOf(body::meshOf(*working::columnsOf(raisedOverSunk))) -
@@ -202,8 +202,8 @@ class SlopesTest : public QObject {
         const plane::Region corner =
             plane::united(std::vector<plane::Region>{{{box(5, 5, 15, 7)}}, {{box(5, 5, 7, 15)}}});
         const std::vector<Change> changes{working::changesOf(plate, thickness).front(),
-                                          cut(corner, working::levelAt(-2)),
-                                          around(cut(corner, working::chamferedMouth(0.5)))};
+                                          grooved(corner, working::levelAt(-2)),
+                                          around(grooved(corner, working::chamferedMouth(0.5)))};
         QCOMPARE(faultIn(changes), QString());
         // Along 40 mm of edges a triangle; at five corners a cone's quarter, at the inner one a pyramid less.
         const double along = 40 * 0.125, cones = 5 * M_PI / 4 * 0.25 * 0.5 / 3, inner = 0.25 * 0.5 / 3;
@@ -221,7 +221,7 @@ class SlopesTest : public QObject {
 
     void aCarvedStrokeDeeperThanThePlateIsOpenBelow() {
         const std::vector<Change> changes{working::changesOf(plate, thickness).front(),
-                                          cut({{box(5, 5, 25, 13)}}, working::carvedFloor(9, 60))};
+                                          grooved({{box(5, 5, 25, 13)}}, working::carvedFloor(9, 60))};
         QCOMPARE(faultIn(changes), QString());
         // What is taken is a frustum down to the back, where it is open by 3 tan 30 less on each side.
         const double in = 3 * std::tan(M_PI / 6), top = 20 * 8.0, bottom = (20 - 2 * in) * (8 - 2 * in);
@@ -235,7 +235,7 @@ class SlopesTest : public QObject {
         const std::vector<Change> changes{working::changesOf(plate, thickness).front(),
                                           raised({{box(5, 5, 20, 12)}}, working::draftedTop(2, 40)),
                                           raised({{box(10, 3, 17, 18)}}, working::draftedTop(1.5, 50)),
-                                          cut({{box(12, 2, 15, 19)}}, working::carvedFloor(2, 80))};
+                                          grooved({{box(12, 2, 15, 19)}}, working::carvedFloor(2, 80))};
         QCOMPARE(faultIn(changes), QString());
         const double volume = body::volumeOf(body::meshOf(*working::columnsOf(changes)));
         const double sampled = volumeBySampling(changes, 0.05);

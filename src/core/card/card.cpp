@@ -34,6 +34,32 @@ std::vector<std::string> idsOf(const Card& card) {
     return ids;
 }
 
+std::vector<std::string> operationIdsOf(const Card& card) {
+    std::set<std::string> taken;
+    for (const cut::Operation& operation : card.operations)
+        taken.insert(operation.id);
+    std::vector<std::string> ids;
+    for (size_t i = 0; i < card.operations.size(); ++i) {
+        ids.push_back(card.operations[i].id);
+        if (!ids.back().empty())
+            continue;
+        ids.back() = std::string("o").append(std::to_string(i));
+        while (!taken.insert(ids.back()).second)
+            ids.back() += "+";
+    }
+    return ids;
+}
+
+int inscriptionCalled(const Card& card, const std::string& id) {
+    const std::vector<std::string> ids = idsOf(card);
+    if (const auto found = std::ranges::find(ids, id); found != ids.end())
+        return int(found - ids.begin());
+    for (size_t i = 0; i < ids.size(); ++i) // by its place, though it has an id
+        if (id == idAtPlace(int(i)))
+            return int(i);
+    return -1;
+}
+
 std::vector<process::Rule> rulesFor(const Card& card, const Inscription* inscription) {
     return process::rulesOf(
         card.process, process::situationOf(

@@ -1,6 +1,9 @@
 // The card: everything that decides one part, as a value.
 #pragma once
 #include "blank/blank.hpp"
+#include "cut/machine.hpp"
+#include "cut/operation.hpp"
+#include "cut/stock.hpp"
 #include "process/process.hpp"
 #include "quantity/quantity.hpp"
 #include "quantity/ranges.hpp"
@@ -57,6 +60,11 @@ struct Card {
     process::Process process{};
     quantity::Shared<setting::Rows> rows{}; ///< what fields in the words stand for
     int row = 0;                            ///< the row that is made; no part of the file
+    cut::Stock stock{};
+    cut::Zero zero{};
+    cut::Machine machine{};
+    std::vector<cut::Clamp> clamps{};
+    std::vector<cut::Operation> operations{}; ///< none: the usual ones of the process
     std::vector<Accepted> accepted{};
     bool travels = false; ///< when it is saved it takes its typefaces along, where their licences allow it
     std::vector<type::CarriedTypeface> typefaces{}; ///< that it took along; they come before installed ones
@@ -67,6 +75,12 @@ struct Card {
 /// What each inscription is called in findings: its own id, or one by its place (i0, i1, …). No two are
 /// alike.
 std::vector<std::string> idsOf(const Card& card);
+
+/// The same of operations: o0, o1, …
+std::vector<std::string> operationIdsOf(const Card& card);
+
+/// The number of the inscription with that id, or that is called so by its place; -1: there is none.
+int inscriptionCalled(const Card& card, const std::string& id);
 
 /// What one without an id of its own is called at that place.
 std::string idAtPlace(int place);

@@ -167,9 +167,11 @@ class Table {
     }
     void row(const Field& field, const std::string& prefix, void* part, const held::Pair& pair) {
         const auto numbers = pair.at(part);
-        put(field, prefix,
-            "[" + quantity::textOfNumber(*numbers[0]) + ", " + quantity::textOfNumber(*numbers[1]) + "]",
-            "[x, y], each " + textOf(field.range));
+        std::string usual;
+        for (const double* number : numbers)
+            usual += (usual.empty() ? "[" : ", ") + quantity::textOfNumber(*number);
+        put(field, prefix, usual + "]",
+            (numbers.size() == 2 ? "[x, y], each " : "[x, y, z], each ") + textOf(field.range));
     }
     void row(const Field& field, const std::string& prefix, void*, const held::Numbers&) {
         put(field, prefix, "none", "numbers by name, each " + textOf(field.range));
@@ -182,6 +184,9 @@ class Table {
     }
     void row(const Field& field, const std::string& prefix, void*, const held::TextRows&) {
         put(field, prefix, "none", "list of lists of texts");
+    }
+    void row(const Field& field, const std::string& prefix, void*, const held::References&) {
+        put(field, prefix, "none", "list of places from 0, or ids");
     }
     void row(const Field& field, const std::string& prefix, void*, const held::Part& part) {
         for (const Section& section : sections())

@@ -66,19 +66,21 @@ class Fields {
         else
             fail(name, "\"…\"");
     }
-    /// Two numbers, [x, y].
-    void pair(const char* name, Range range, std::array<double*, 2> into) const {
+    /// Two numbers, [x, y], or three.
+    void pair(const char* name, Range range, const std::vector<double*>& into) const {
         if (!has(name))
             return;
         const Json& value = object_[name];
         const auto good = [&](size_t i) {
             return value[i].is_number() && range.holds(value[i].get<double>());
         };
-        if (value.is_array() && value.size() == 2 && good(0) && good(1))
-            for (size_t i = 0; i < 2; ++i)
-                *into[i] = value[i].get<double>();
-        else
-            fail(name, "[x, y]");
+        bool all = value.is_array() && value.size() == into.size();
+        for (size_t i = 0; i < into.size() && all; ++i)
+            all = good(i);
+        if (!all)
+            return fail(name, into.size() == 2 ? "[x, y]" : "[x, y, z]");
+        for (size_t i = 0; i < into.size(); ++i)
+            *into[i] = value[i].get<double>();
     }
     void flag(const char* name, bool& into) const {
         if (!has(name))
@@ -145,6 +147,20 @@ class Fields {
         }
         fail(name, all);
         return std::nullopt;
+    }
+    /// Ids, or places from 0.
+    void references(const char* name, std::vector<std::string>& into) const {
+        if (!has(name))
+            return;
+        into.clear();
+        const auto isOne = [](const Json& item) {
+            return item.is_string() || (item.is_number_integer() && item.get<std::int64_t>() >= 0 &&
+                                        item.get<std::int64_t>() <= 100000);
+        };
+        if (!object_[name].is_array() || !std::ranges::all_of(object_[name], isOne))
+            return fail(name, "[0, \"…\", …]");
+        for (const Json& item : object_[name])
+            into.push_back(item.is_string() ? item.get<std::string>() : idAtPlace(item.get<int>()));
     }
     bool isText(const char* name) const { return has(name) && object_[name].is_string(); }
     bool isNumber(const char* name) const { return has(name) && object_[name].is_number(); }
@@ -221,10 +237,19 @@ class PartReader {
         json_.whole(name(), {-1, 100000}, place);
         reference.at(part_) = place < 0 ? std::string() : idAtPlace(place);
     }
+    void operator()(const held::References& references) const {
+        json_.references(name(), references.at(part_));
+    }
     void operator()(const held::Part& inner) const {
         if (json_.has(name())) {
             if (inner.empty)
                 inner.empty(part_);
+            if (std::string text; inner.fromText && json_.isText(name())) {
+                json_.text(name(), text);
+                if (!inner.fromText(part_, text))
+                    json_.fail(name(), std::string(field_->asks.empty() ? "{…}" : field_->asks));
+                return;
+            }
             if (double number = 0; inner.fromNumber && json_.isNumber(name())) {
                 json_.number(name(), field_->range, number);
                 return inner.fromNumber(part_, number);
@@ -369,7 +394,10 @@ class PartWriter {
     void operator()(const held::Choice& choice) { put(choice.names[choice.get(part_)]); }
     void operator()(const held::Pair& pair) {
         const auto numbers = pair.at(part_);
-        put(Json::array({*numbers[0], *numbers[1]}));
+        Json all = Json::array();
+        for (const double* number : numbers)
+            all.push_back(*number);
+        put(std::move(all));
     }
     void operator()(const held::Numbers& numbers) {
         Json object = Json::object();
@@ -386,7 +414,10 @@ class PartWriter {
     void operator()(const held::Reference& reference) {
         put(reference.at(part_).empty() ? Json(-1) : Json(reference.at(part_)));
     }
+    void operator()(const held::References& references) { put(references.at(part_)); }
     void operator()(const held::Part& inner) {
+        if (const std::string text = inner.toText ? inner.toText(part_) : std::string(); !text.empty())
+            return put(text);
         Members members = PartWriter(inner.at(part_)).members(inner.fields());
         put(members.own);
         made_.within[std::string(field_->name)] = std::move(members);

@@ -1,8 +1,11 @@
 #include "card/output.hpp"
 #include "blank/shape.hpp"
+#include "cut/gcode.hpp"
 #include "files/stl.hpp"
 #include "working/drawn_outlines.hpp"
+#include <cmath>
 #include <filesystem>
+#include <map>
 
 namespace bollard::card {
 namespace {
@@ -25,24 +28,41 @@ quantity::Result<std::string> threeMf(const Made& made, const OutputChoices& cho
 }
 
 quantity::Result<std::string> svg(const Made& made, const OutputChoices& choices) {
-    const auto layers = layersOf(made);
+    const auto layers = choices.cutsOnly ? cutLayersOf(made) : layersOf(made);
     if (layers.empty())
         return quantity::Problem{quantity::ProblemKind::nothingToMake};
     return files::svgOf(layers, choices.title);
 }
 
 quantity::Result<std::string> dxf(const Made& made, const OutputChoices& choices) {
-    const auto layers = layersOf(made);
+    const auto layers = choices.cutsOnly ? cutLayersOf(made) : layersOf(made);
     if (layers.empty())
         return quantity::Problem{quantity::ProblemKind::nothingToMake};
     return files::dxfOf(layers, choices.curves);
 }
 
+quantity::Result<std::string> nc(const Made& made, const OutputChoices& choices) {
+    const std::shared_ptr<const Cuttings> cuttings =
+        made.cuttings ? made.cuttings
+                      : std::make_shared<const Cuttings>(cuttingsOf(*made.card, *made.lettering));
+    const cut::Dialect* const dialect = cut::dialectNamed(made.card->machine.dialect);
+    if (!dialect)
+        return quantity::Problem{quantity::ProblemKind::dialectUnknown, made.card->machine.dialect};
+    cut::GcodeTitle title{choices.title, {}};
+    for (const check::Finding& finding : made.checked->findings)
+        if (finding.severity == check::Severity::stop)
+            title.accepted.push_back(finding.id);
+    return cut::gcodeOf(cuttings->front, *dialect, title);
+}
+
 } // namespace
 
 const std::vector<OutputFormat>& outputFormats() {
-    static const std::vector<OutputFormat> formats{
-        {"stl", true, stl}, {"3mf", true, threeMf}, {"svg", false, svg}, {"dxf", false, dxf}};
+    static const std::vector<OutputFormat> formats{{"stl", Output::body, stl},
+                                                   {"3mf", Output::body, threeMf},
+                                                   {"svg", Output::drawing, svg},
+                                                   {"dxf", Output::drawing, dxf},
+                                                   {"nc", Output::cuts, nc}};
     return formats;
 }
 
@@ -110,6 +130,63 @@ std::vector<files::DrawingLayer> layersOf(const Made& made, std::string_view sid
     return layers;
 }
 
+std::vector<files::DrawingLayer> cutLayersOf(const Made& made) {
+    const std::shared_ptr<const Cuttings> cuttings =
+        made.cuttings ? made.cuttings
+                      : std::make_shared<const Cuttings>(cuttingsOf(*made.card, *made.lettering));
+    std::vector<files::DrawingLayer> layers;
+    const space::Vertex zero = cuttings->front.zero;
+    std::map<std::string, int> named;
+    for (const cut::Toolpath& path : cuttings->front.paths) {
+        std::string name(cut::nameOf(path.job.operation.kind));
+        if (const int before = named[name]++; before > 0)
+            name += "-" + std::to_string(before + 1);
+        plane::Outline cuts, leads;
+        std::vector<std::vector<plane::Vector>> drawn; // passes lie over each other
+        for (const cut::Chain& chain : path.chains) {
+            std::vector<plane::Vector> way;
+            const auto add = [&](plane::Outline& outline, size_t from, size_t to, bool closed) {
+                plane::Contour contour;
+                contour.open = !closed;
+                for (size_t i = from; i <= to; ++i) {
+                    const plane::Vector p{chain.points[i].x - zero.x, chain.points[i].y - zero.y};
+                    if (i == from)
+                        contour.start = p;
+                    else if (!(p == (contour.segments.empty() ? contour.start : contour.segments.back().end)))
+                        contour.segments.push_back({plane::Segment::Kind::line, {}, {}, p});
+                }
+                if (!contour.segments.empty())
+                    outline.contours.push_back(std::move(contour));
+            };
+            const size_t first = chain.leadIn, last = chain.points.size() - 1 - chain.leadOut;
+            // Once round; what the overrun adds is drawn already
+            size_t end = last;
+            if (chain.closed)
+                for (size_t i = first + 2; i <= last; ++i)
+                    if (std::hypot(chain.points[i].x - chain.points[first].x,
+                                   chain.points[i].y - chain.points[first].y) < 1e-6) {
+                        end = i;
+                        break;
+                    }
+            for (size_t i = first; i <= end; ++i)
+                way.push_back({chain.points[i].x, chain.points[i].y});
+            if (std::ranges::find(drawn, way) != drawn.end())
+                continue;
+            drawn.push_back(way);
+            add(cuts, first, end, chain.closed);
+            if (chain.leadIn > 0)
+                add(leads, 0, first, false);
+            if (chain.leadOut > 0)
+                add(leads, last, chain.points.size() - 1, false);
+        }
+        if (!cuts.contours.empty())
+            layers.push_back({name, {plane::stampOf(std::move(cuts))}});
+        if (!leads.contours.empty())
+            layers.push_back({name + "-lead", {plane::stampOf(std::move(leads))}});
+    }
+    return layers;
+}
+
 std::vector<files::DrawingLayer> layersOf(const Made& made) {
     std::vector<files::DrawingLayer> layers;
     for (const std::string_view side : blank::sidesOf(made.card->blank))
@@ -118,13 +195,15 @@ std::vector<files::DrawingLayer> layersOf(const Made& made) {
 }
 
 quantity::Result<std::string> outputOf(const Made& made, const OutputFormat& format, const std::string& path,
-                                       files::DxfCurves curves) {
-    if (format.solid && made.solid->problem)
+                                       OutputChoices choices) {
+    const bool body = format.what == Output::body;
+    if (body && made.solid->problem)
         return *made.solid->problem;
-    if (format.solid && made.solid->mesh.empty())
+    if (body && made.solid->mesh.empty())
         return quantity::Problem{quantity::ProblemKind::nothingToMake};
+    choices.title = std::filesystem::path(path).stem().string();
     try {
-        return format.bytes(made, {std::filesystem::path(path).stem().string(), curves});
+        return format.bytes(made, choices);
     } catch (const std::exception& error) {
         return quantity::Problem{quantity::ProblemKind::stepFailed, format.ending, error.what()};
     }

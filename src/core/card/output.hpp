@@ -12,15 +12,23 @@ namespace bollard::card {
 struct OutputChoices {
     std::string title{};
     files::DxfCurves curves = files::DxfCurves::arcs;
+    bool cutsOnly = false; ///< drawings: see cutLayersOf()
+};
+
+enum class Output {
+    body,
+    drawing, ///< of lines
+    picture,
+    cuts ///< for a machine
 };
 
 struct OutputFormat {
     std::string ending;
-    bool solid; ///< a body; else a drawing of lines
+    Output what{};
     quantity::Result<std::string> (*bytes)(const Made& made, const OutputChoices& choices);
 };
 
-/// All formats: stl, 3mf, svg, dxf.
+/// All formats: stl, 3mf, svg, dxf, nc.
 const std::vector<OutputFormat>& outputFormats();
 
 /// The format of a path by its ending; null when it has none of them.
@@ -32,9 +40,12 @@ std::vector<files::DrawingLayer> layersOf(const Made& made);
 /// The same of one side; nothing for others than the first without letters.
 std::vector<files::DrawingLayer> layersOf(const Made& made, std::string_view side);
 
+/// Only what is cut: a layer for each operation, leads on one of their own, from the machine's zero.
+std::vector<files::DrawingLayer> cutLayersOf(const Made& made);
+
 /// The bytes of a file titled by its name. `made` must hold letters, and a solid for solid formats.
 /// nothingToMake when there is nothing to write; exceptions of libraries end in stepFailed.
 quantity::Result<std::string> outputOf(const Made& made, const OutputFormat& format, const std::string& path,
-                                       files::DxfCurves curves = files::DxfCurves::arcs);
+                                       OutputChoices choices = {});
 
 } // namespace bollard::card

@@ -1,5 +1,6 @@
 #include "card/pipeline.hpp"
 #include "blank/shape.hpp"
+#include "card/cutting_findings.hpp"
 #include "card/solid.hpp"
 #include "card/step.hpp"
 #include "card/travelling.hpp"
@@ -123,7 +124,19 @@ struct FindingsKey {
     process::Process process;
     std::vector<Accepted> accepted;
     std::vector<std::string> ids;
+    std::shared_ptr<const Cuttings> cuttings;
     bool operator==(const FindingsKey&) const = default;
+};
+
+struct CuttingsKey {
+    std::shared_ptr<const Lettering> lettering;
+    cut::Stock stock;
+    cut::Zero zero;
+    cut::Machine machine;
+    std::vector<cut::Clamp> clamps;
+    std::vector<cut::Operation> operations;
+    process::Process process;
+    bool operator==(const CuttingsKey&) const = default;
 };
 
 /// What the blank's edges are to letters, of each side that has some.
@@ -156,11 +169,13 @@ blank::Blank blankOf(const Card& card, const Lettering& lettering) {
 
 /// What findings are about, and whether the card lets them stand.
 void name(std::vector<check::Finding>& findings, const Card& card) {
-    const std::vector<std::string> ids = idsOf(card);
+    const std::vector<std::string> ids = idsOf(card), operationIds = operationIdsOf(card);
     for (check::Finding& finding : findings) {
         finding.id = std::string(check::nameOf(finding.kind));
         if (finding.inscription >= 0)
             finding.id += ":" + ids[size_t(finding.inscription)];
+        if (finding.operation >= 0)
+            finding.id += ":" + operationIds[size_t(finding.operation)];
         if (check::aboutOf(finding.kind).twice && finding.severity == check::Severity::watch)
             finding.id += ":watch";
         finding.accepted = std::ranges::any_of(card.accepted, [&](const Accepted& accepted) {
@@ -174,7 +189,7 @@ void name(std::vector<check::Finding>& findings, const Card& card) {
 struct Pipeline::Memory {
     explicit Memory(Journal& journal)
         : lettering("letters", journal), measures("measures", journal), panels("panels", journal),
-          solid("solid", journal), checked("findings", journal) {}
+          solid("solid", journal), cuttings("toolpaths", journal), checked("findings", journal) {}
 
     /// Those of the last run, then some that runs before it needed.
     std::vector<Set> settings;
@@ -182,6 +197,7 @@ struct Pipeline::Memory {
     Step<MeasureKey, check::Measures> measures;
     Step<PanelsKey, std::vector<blank::Panel>> panels;
     Step<std::shared_ptr<const Lettering>, Solid> solid;
+    Step<CuttingsKey, Cuttings> cuttings;
     Step<FindingsKey, Checked> checked;
     check::MeasureMemory measured;
     working::TieMemory ties;
@@ -476,9 +492,21 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& card, const std::stri
     if (stop.stop_requested())
         memory_->measures.forget();
 
+    std::shared_ptr<const Cuttings> cuttings;
+    if (!card->operations.empty() && !stop.stop_requested()) {
+        const CuttingsKey cuttingsKey{made.lettering, card->stock,      card->zero,   card->machine,
+                                      card->clamps,   card->operations, card->process};
+        cuttings = memory_->cuttings(cuttingsKey, weight, [&] {
+            return std::make_shared<const Cuttings>(cuttingsOf(*made.card, *made.lettering, stop));
+        });
+        if (stop.stop_requested())
+            memory_->cuttings.forget();
+    }
+    made.cuttings = cuttings;
+
     const auto check = [&](std::shared_ptr<const Solid> whole) {
         FindingsKey findingsKey{measures,      made.lettering, whole, made.lettering->blank,
-                                card->process, card->accepted, {}};
+                                card->process, card->accepted, {},    cuttings};
         for (const Inscription& inscription : card->inscriptions)
             findingsKey.ids.push_back(inscription.id);
         return memory_->checked(findingsKey, weight, [&] {
@@ -498,6 +526,9 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& card, const std::stri
                  check::findingsOf({made.lettering->blank, card->process, made.lettering->inscriptions,
                                     *measures, whole && !whole->problem ? &whole->dropOuts : nullptr}))
                 checked->findings.push_back(std::move(finding));
+            if (cuttings)
+                for (check::Finding& finding : cuttingFindings(*made.card, *cuttings))
+                    checked->findings.push_back(std::move(finding));
             check::sortBySeverity(checked->findings);
             name(checked->findings, *card);
             return checked;

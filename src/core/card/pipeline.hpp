@@ -4,6 +4,7 @@
 #include "body/tile.hpp"
 #include "card/card.hpp"
 #include "check/findings.hpp"
+#include "cut/cutting.hpp"
 #include "type/catalogue.hpp"
 #include <functional>
 #include <memory>
@@ -41,13 +42,22 @@ struct Checked {
     bool complete = false; ///< false: the solid is not there yet, and pieces are not counted
 };
 
+/// What machines that cut are told: the toolpaths of the first side, and of the one behind it.
+struct Cuttings {
+    cut::Cutting front{}, back{};
+};
+
 /// What has been made of a card so far. Parts are immutable and shared; null when not there yet.
 struct Made {
     std::shared_ptr<const Card> card{}; ///< with the blank as the words make it
     std::shared_ptr<const Lettering> lettering{};
     std::shared_ptr<const Checked> checked{};
     std::shared_ptr<const Solid> solid{};
+    std::shared_ptr<const Cuttings> cuttings{}; ///< of cards with operations
 };
+
+/// The toolpaths of a card whose letters were made; those of its own operations, else the usual ones.
+Cuttings cuttingsOf(const Card& card, const Lettering& lettering, const std::stop_token& stop = {});
 
 class Journal;
 

@@ -53,14 +53,26 @@ enum class FindingKind {
     solidFailed,   ///< the solid could not be built; subject: where
     tieLost,       ///< a tie put by hand lies where its letter is not cut
     tiesIdle,      ///< ties are asked for, and nothing needs one; subject: the typeface
+    // Of cards with operations; subject: what the operation is called.
+    partOutsideStock, ///< measured: by how much
+    cutOutsideStock,  ///< what is cut lies beside the stock; measured: by how much
+    deeperThanStock,
+    deeperThanFlutes, ///< than the tool can cut
+    beyondTravel,     ///< of the machine; subject: the axis
+    toolWide,         ///< a tool or tip is wider than strokes, so nothing is cut of them
+    marginNarrow,     ///< of the stock round the part, for the tool outside
+    stockThicker,     ///< the blank is thinner than the stock that it is cut out of
+    leadNoRoom,       ///< a lead found no room in the waste
+    depthTwice,       ///< the operation goes to another depth than its working
+    dialectUnknown,   ///< subject: what the machine asks for
     outlineMended
 };
-constexpr int findingKinds = 42;
+constexpr int findingKinds = 53;
 
 /// Where a finding is mended by hand.
 enum class Station { blank, lettering, placing, working, process, output };
 /// What of a finding is told beside its words.
-enum class Told { nothing, limit, angle, count, area };
+enum class Told { nothing, limit, angle, count, area, excess };
 
 /// All that is known of the findings of one kind. English texts are marked for translation; %1 is the
 /// subject.
@@ -94,6 +106,7 @@ struct Finding {
     Severity severity = Severity::note;
     bool accepted = false; ///< the person lets it stand
     int inscription = -1;  ///< number on the card; -1 for the whole part
+    int operation = -1;    ///< the same; -1: it is not about one
     working::Kind working = working::Kind::raised;
     double measured = 0;    ///< mm unless the kind counts
     double limit = 0;       ///< mm; 0 when there is none

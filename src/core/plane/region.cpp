@@ -215,11 +215,11 @@ Region without(const Region& a, const Region& b) {
     return combined(a.rings, b.rings, ClipperLib::ctDifference);
 }
 
-Region grown(const Region& region, double by, Corners corners) {
+Region grown(const Region& region, double by, Corners corners, double tolerance) {
     const Box box = boxOf(region);
     if (box.empty() || std::min(double(box.high.x) - box.low.x, double(box.high.y) - box.low.y) <= -2 * by)
         return {}; // nothing is that far from its edge
-    ClipperLib::ClipperOffset offset(2.0, arcTolerance);
+    ClipperLib::ClipperOffset offset(2.0, tolerance);
     const auto join = corners == Corners::round ? ClipperLib::jtRound : ClipperLib::jtMiter;
     offset.AddPaths(toClipper(region.rings), join, ClipperLib::etClosedPolygon);
     ClipperLib::Paths result;

@@ -35,8 +35,9 @@ enum class Corners {
     sharp  ///< corners of 60 degrees and more stay corners; narrower ones are cut off square
 };
 
-/// The region grown by `by` grid units on every side, or shrunk when negative.
-Region grown(const Region& region, double by, Corners corners = Corners::round);
+/// The region grown by `by` grid units on every side, or shrunk when negative. Round corners are chords that
+/// are off by about `tolerance` grid units, at most twice that.
+Region grown(const Region& region, double by, Corners corners = Corners::round, double tolerance = 50);
 
 /// How the ends of a line look when it is given a width.
 enum class Ends {

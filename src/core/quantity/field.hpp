@@ -49,9 +49,9 @@ struct Choice {
     std::function<std::size_t(const void*)> get; ///< its place in the names
     std::function<void(void*, std::size_t)> set;
 };
-/// Two numbers, [x, y].
+/// Two or three numbers, [x, y].
 struct Pair {
-    std::function<std::array<double*, 2>(void*)> at;
+    std::function<std::vector<double*>(void*)> at;
 };
 /// Numbers by name; those of other names are not taken.
 struct Numbers {
@@ -77,10 +77,17 @@ struct Part {
     const PartFields& (*fields)();
     std::function<void(void*)> empty{};              ///< null: what a card does not say of it stays as it was
     std::function<void(void*, double)> fromNumber{}; ///< null: it cannot be told by a number alone
+    /// Null: it cannot be told by a text alone. False: not by this one.
+    std::function<bool(void*, const std::string&)> fromText{};
+    std::function<std::string(const void*)> toText{}; ///< how it is told by a text alone; empty: it is not
 };
 /// An inscription by its id; a card may tell it by its place in their list too. Empty for none.
 struct Reference {
     std::function<std::string&(void*)> at;
+};
+/// Several of them.
+struct References {
+    std::function<std::vector<std::string>&(void*)> at;
 };
 struct Parts {
     std::function<std::size_t(const void*)> count;
@@ -101,7 +108,7 @@ struct Kinds {
     std::function<void(void*, std::size_t)> set;
 };
 using Any = std::variant<Number, Whole, Flag, Text, Choice, Pair, Numbers, Coded, Texts, TextRows, Reference,
-                         Part, Parts, Kinds>;
+                         References, Part, Parts, Kinds>;
 } // namespace held
 
 struct Field {
@@ -171,7 +178,17 @@ template<class Part> class Describing {
     template<class At> Describing& pair(std::string_view name, At at, Dimension dimension, Range range) {
         add(name, held::Pair{[at](void* part) {
                 auto& vector = std::invoke(at, of(part));
-                return std::array{&vector.x, &vector.y};
+                return std::vector{&vector.x, &vector.y};
+            }});
+        last().dimension = dimension;
+        last().range = range;
+        return *this;
+    }
+    /// Three numbers of an array.
+    template<class At> Describing& triple(std::string_view name, At at, Dimension dimension, Range range) {
+        add(name, held::Pair{[at](void* part) {
+                std::array<double, 3>& three = std::invoke(at, of(part));
+                return std::vector{&three[0], &three[1], &three[2]};
             }});
         last().dimension = dimension;
         last().range = range;
@@ -214,7 +231,8 @@ template<class Part> class Describing {
     template<class At> Describing& part(std::string_view name, At at, const PartFields& (*fields)()) {
         return add(
             name,
-            held::Part{[at](void* part) -> void* { return &std::invoke(at, of(part)); }, fields, {}, {}});
+            held::Part{
+                [at](void* part) -> void* { return &std::invoke(at, of(part)); }, fields, {}, {}, {}, {}});
     }
     /// A part of which a card says all or nothing.
     template<class At> Describing& wholePart(std::string_view name, At at) {
@@ -230,6 +248,19 @@ template<class Part> class Describing {
                 take(*static_cast<Inner*>(at(part)), number);
             };
         last().range = range;
+        return *this;
+    }
+    /// The part told last may be told by a text alone: `take` says whether by this one, `tell` gives it or
+    /// nothing.
+    template<class Inner>
+    Describing& orText(bool (*take)(Inner&, const std::string&), std::string (*tell)(const Inner&)) {
+        held::Part& part = std::get<held::Part>(last().holds);
+        part.fromText = [take, at = part.at](void* of, const std::string& text) {
+            return take(*static_cast<Inner*>(at(of)), text);
+        };
+        part.toText = [tell, at = part.at](const void* of) {
+            return tell(*static_cast<const Inner*>(at(const_cast<void*>(of))));
+        };
         return *this;
     }
     template<class At> Describing& parts(std::string_view name, At at) {
@@ -250,6 +281,11 @@ template<class Part> class Describing {
     template<class At> Describing& reference(std::string_view name, At at) {
         return add(name,
                    held::Reference{[at](void* part) -> std::string& { return std::invoke(at, of(part)); }});
+    }
+    template<class At> Describing& references(std::string_view name, At at) {
+        return add(name, held::References{[at](void* part) -> std::vector<std::string>& {
+                       return std::invoke(at, of(part));
+                   }});
     }
     /// A OneOf.
     template<class At> Describing& kinds(std::string_view name, At at) {

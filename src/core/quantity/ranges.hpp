@@ -50,6 +50,18 @@ constexpr Range faceIndex{0, 65535};
 constexpr Range numberingStart{-1000000, 1000000};
 constexpr Range numberingDigits{1, 12};
 constexpr Range limit{0, 1000};
+constexpr Range toolDiameter{0.01, 100};
+constexpr Range toolTip{0, 50};
+constexpr Range kerf{0.005, 20};
+constexpr Range seconds{0, 60};
+constexpr Range flutes{1, 12};
+constexpr Range optionalLength{0, 500}; // 0: not told
+constexpr Range feed{0, 100000};        // mm/min; 0: the rack's
+constexpr Range speed{0, 100000};       // 1/min; 0: the rack's
+constexpr Range tabs{0, 100};
+constexpr Range travel{0, 100000};
+constexpr Range acceleration{1, 100000}; // mm/s²
+constexpr Range through{0, 0.5};
 } // namespace ranges
 
 } // namespace bollard::quantity

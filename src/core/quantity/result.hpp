@@ -22,6 +22,7 @@ enum class ProblemKind {
     fileExists,       ///< subject: path
     fileReadOnly,     ///< subject: path
     unknownFormat,    ///< subject: path
+    dialectUnknown,   ///< subject: its name
     tableBroken,      ///< a quote is not closed; line
     jsonBroken,       ///< line, column; detail: what the parser met
     fieldMissing,     ///< subject: field path; line

@@ -1,0 +1,181 @@
+#include "card/cutting_findings.hpp"
+#include "cut/dialect.hpp"
+#include <cmath>
+#include <map>
+
+namespace bollard::card {
+namespace {
+
+using check::Finding, check::FindingKind, check::Severity;
+
+class Finder {
+  public:
+    Finder(const Card& card, const cut::Cutting& cutting) : card_(card), cutting_(cutting) {}
+
+    std::vector<Finding> find() {
+        if (cutting_.paths.empty())
+            return {};
+        if (!cut::dialectNamed(cutting_.machine.dialect))
+            add(FindingKind::dialectUnknown, Severity::stop, 0, 0).subject = cutting_.machine.dialect;
+        stock();
+        travel();
+        for (const cut::Toolpath& path : cutting_.paths)
+            operation(path);
+        return std::move(found_);
+    }
+
+  private:
+    Finding& add(FindingKind kind, Severity severity, double measured, double limit,
+                 const cut::Toolpath* path = nullptr, int inscription = -1) {
+        Finding finding;
+        if (path) {
+            finding.operation = path->number;
+            finding.subject = nameOf(*path);
+        }
+        finding.kind = kind;
+        finding.severity = severity;
+        finding.measured = measured;
+        finding.limit = limit;
+        finding.inscription = inscription;
+        finding.whenAbove = measured > limit;
+        return found_.emplace_back(std::move(finding));
+    }
+    static std::string nameOf(const cut::Toolpath& path) {
+        return std::string(cut::nameOf(path.job.operation.kind)) + " " + std::to_string(path.number + 1);
+    }
+
+    /// The part, the words and the tools stay within it.
+    void stock() {
+        const cut::Block &part = cutting_.blank, &stock = cutting_.stock;
+        constexpr double hair = 1e-6;
+        const double over =
+            std::max({stock.low.x - part.low.x, stock.low.y - part.low.y, part.high.x - stock.high.x,
+                      part.high.y - stock.high.y, stock.low.z - part.low.z});
+        if (over > hair)
+            add(FindingKind::partOutsideStock, Severity::stop, over, 0);
+        space::Vertex low{1e9, 1e9, 0}, high{-1e9, -1e9, 0};
+        double outside = 0;
+        for (const cut::Toolpath& path : cutting_.paths)
+            for (const cut::Chain& chain : path.chains)
+                for (const space::Vertex& p : chain.points) {
+                    const double beyond = std::max(
+                        {stock.low.x - p.x, stock.low.y - p.y, p.x - stock.high.x, p.y - stock.high.y});
+                    const bool cutsOut = path.job.operation.kind == cut::OperationKind::cutOut;
+                    if (!cutsOut)
+                        outside = std::max(outside, beyond);
+                    low = {std::min(low.x, p.x), std::min(low.y, p.y), 0};
+                    high = {std::max(high.x, p.x), std::max(high.y, p.y), 0};
+                }
+        if (outside > hair)
+            add(FindingKind::cutOutsideStock, Severity::stop, outside, 0);
+        for (const cut::Toolpath& path : cutting_.paths) {
+            const cut::Operation& o = path.job.operation;
+            const double thickness = stock.high.z - stock.low.z;
+            if (o.kind == cut::OperationKind::cutOut) {
+                const double margin = std::min({part.low.x - stock.low.x, part.low.y - stock.low.y,
+                                                stock.high.x - part.high.x, stock.high.y - part.high.y});
+                const double wide = 2 * o.tool.radius();
+                if (card_.blank.kind != blank::Kind::none && margin < wide && o.of.empty())
+                    add(FindingKind::marginNarrow, Severity::watch, std::max(margin, 0.0), wide, &path);
+                if (part.high.z - part.low.z < thickness - hair)
+                    add(FindingKind::stockThicker, Severity::watch, thickness, part.high.z - part.low.z,
+                        &path);
+                continue;
+            }
+            const double deep = stock.high.z - path.deepest;
+            const bool drills = o.kind == cut::OperationKind::drill;
+            if (!drills && deep > thickness + hair)
+                add(FindingKind::deeperThanStock, Severity::stop, deep, thickness, &path);
+        }
+    }
+
+    /// Of what is cut, with the tool in the air above it.
+    void travel() {
+        space::Vertex low{1e9, 1e9, 1e9}, high{-1e9, -1e9, -1e9};
+        for (const cut::Toolpath& path : cutting_.paths)
+            for (const cut::Chain& chain : path.chains)
+                for (const space::Vertex& p : chain.points) {
+                    low = {std::min(low.x, p.x), std::min(low.y, p.y), std::min(low.z, p.z)};
+                    high = {std::max(high.x, p.x), std::max(high.y, p.y), std::max(high.z, path.clearance)};
+                }
+        const std::array<std::pair<double, const char*>, 3> spans{
+            {{high.x - low.x, "x"}, {high.y - low.y, "y"}, {high.z - low.z, "z"}}};
+        for (size_t axis = 0; axis < spans.size(); ++axis)
+            if (const double most = cutting_.machine.travel[axis]; most > 0 && spans[axis].first > most)
+                add(FindingKind::beyondTravel, Severity::stop, spans[axis].first, most).subject =
+                    spans[axis].second;
+    }
+
+    void operation(const cut::Toolpath& path) {
+        const cut::Operation& o = path.job.operation;
+        constexpr double hair = 1e-6;
+        const double deep = path.job.stock.high.z - path.deepest;
+        if (!o.tool.burns() && deep > o.tool.flute + hair)
+            add(FindingKind::deeperThanFlutes, Severity::stop, deep, o.tool.flute, &path);
+        if (path.noRoom > 0) {
+            add(FindingKind::leadNoRoom, Severity::watch, path.noRoom, 0, &path).count = path.noRoom;
+        }
+        // Nothing is cut of an inscription whose every stroke is narrower than the tool
+        std::map<int, std::pair<int, int>> ofInscription; // shapes, and those without a way
+        std::vector<bool> reached(path.job.shapes.size());
+        for (const cut::Chain& chain : path.chains)
+            if (chain.shape >= 0 && size_t(chain.shape) < reached.size())
+                reached[size_t(chain.shape)] = true;
+        for (size_t i = 0; i < path.job.shapes.size(); ++i) {
+            auto& [all, without] = ofInscription[path.job.shapes[i].inscription];
+            ++all;
+            without += reached[i] ? 0 : 1;
+        }
+        const double wide = o.tool.tapers() ? o.tool.tip : 2 * o.tool.radius();
+        for (const auto& [inscription, shapes] : ofInscription)
+            if (shapes.second > 0) {
+                const bool every = shapes.second == shapes.first;
+                add(FindingKind::toolWide, every ? Severity::stop : Severity::watch, wide, 0, &path,
+                    inscription)
+                    .count = shapes.second;
+            }
+        // Told twice, and differently
+        for (const std::string& id : o.of)
+            if (const int number = inscriptionCalled(card_, id); number >= 0) {
+                const working::Working& working = card_.inscriptions[size_t(number)].working;
+                const double told = o.kind == cut::OperationKind::vCarve ? o.depthCap : o.depth;
+                const bool has = working::leavesFloor(working.kind);
+                if (has && told > 0 && std::fabs(told - working.depth) > hair)
+                    add(FindingKind::depthTwice, Severity::watch, told, working.depth, &path, number);
+            }
+    }
+
+    const Card& card_;
+    const cut::Cutting& cutting_;
+    std::vector<Finding> found_;
+};
+
+} // namespace
+
+std::vector<Finding> cuttingFindings(const Card& card, const Cuttings& cuttings) {
+    std::vector<Finding> all = Finder(card, cuttings.front).find();
+    for (Finding& finding : Finder(card, cuttings.back).find())
+        all.push_back(std::move(finding));
+    return all;
+}
+
+Cuttings cuttingsOf(const Card& card, const Lettering& lettering, const std::stop_token& stop) {
+    cut::CuttingInput input{lettering.inscriptions,
+                            card.blank,
+                            card.process,
+                            card.stock,
+                            card.zero,
+                            card.machine,
+                            card.clamps,
+                            card.operations,
+                            [&](const std::string& id) { return inscriptionCalled(card, id); },
+                            false};
+    Cuttings cuttings;
+    cuttings.front = cut::cuttingOf(input, stop);
+    input.back = true;
+    if (std::ranges::any_of(card.operations, &cut::Operation::back))
+        cuttings.back = cut::cuttingOf(input, stop);
+    return cuttings;
+}
+
+} // namespace bollard::card

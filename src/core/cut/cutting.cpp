@@ -1,0 +1,331 @@
+#include "cut/cutting.hpp"
+#include "cut/chains.hpp"
+#include "cut/timing.hpp"
+#include "working/drawn_outlines.hpp"
+#include <tbb/parallel_for.h>
+
+namespace bollard::cut {
+namespace {
+
+using plane::Region;
+using working::Kind, working::PlacedLetters;
+
+constexpr double carvedTolerance = 0.002 * unit, wayTolerance = 0.004 * unit;
+
+Region regionOf(const std::vector<plane::Stamp>& stamps, double tolerance) {
+    return plane::filled(plane::flattened(plane::outlineOf(stamps), unit, tolerance));
+}
+Region regionOf(const PlacedLetters& letters, double tolerance) {
+    return regionOf(working::outlinesOf({&letters, 1}, letters.working.kind), tolerance);
+}
+std::vector<plane::Line> linesOf(const PlacedLetters& letters) {
+    PlacedLetters followed = letters;
+    followed.working.kind = Kind::scribed;
+    return plane::lines(plane::outlineOf(working::outlinesOf({&followed, 1}, Kind::scribed)), unit,
+                        wayTolerance);
+}
+
+/// What an operation without `of` is done to.
+bool isFor(OperationKind operation, const PlacedLetters& letters) {
+    const Kind kind = letters.working.kind;
+    const bool single = letters.setting->typeface && letters.setting->typeface->singleLine();
+    switch (operation) {
+    case OperationKind::scribe:
+        return kind == Kind::scribed;
+    case OperationKind::vCarve:
+        return kind == Kind::carved;
+    case OperationKind::pocket:
+        return kind == Kind::inlaid || (kind == Kind::sunk && !single);
+    case OperationKind::cutOut:
+        return kind == Kind::pierced;
+    case OperationKind::clear:
+        return kind == Kind::raised;
+    case OperationKind::drill:
+        break;
+    }
+    return false;
+}
+
+class Assembling {
+  public:
+    Assembling(const CuttingInput& input, const Cutting& cutting, const std::stop_token& stop)
+        : in_(input), cutting_(cutting), stop_(stop) {
+        const auto sides = blank::sidesOf(in_.blank);
+        side_ = in_.back ? blank::sideAcross(in_.blank, sides.front()) : sides.front();
+        hasBlank_ = in_.blank.kind != blank::Kind::none;
+    }
+
+    Job jobOf(const Operation& asked) {
+        Job job;
+        job.operation = resolved(asked, in_.stock.material.empty() ? in_.blank.material : in_.stock.material);
+        job.stock = cutting_.stock;
+        job.blank = cutting_.blank;
+        job.clamps = cutting_.clamps;
+        job.stop = stop_;
+        switch (job.operation.kind) {
+        case OperationKind::scribe:
+        case OperationKind::vCarve:
+        case OperationKind::pocket:
+            addShapes(job);
+            break;
+        case OperationKind::cutOut:
+            job.part = partOf(job.operation);
+            break;
+        case OperationKind::clear:
+            addGround(job);
+            break;
+        case OperationKind::drill:
+            addHoles(job);
+            break;
+        }
+        return job;
+    }
+
+  private:
+    bool meant(const std::vector<std::string>& of, const PlacedLetters& letters) const {
+        return std::ranges::any_of(
+            of, [&](const std::string& id) { return in_.numberOf(id) == letters.inscription; });
+    }
+    template<class Each> void eachMeant(const Operation& operation, Each each) const {
+        for (const PlacedLetters& letters : in_.inscriptions)
+            if (letters.side == side_ &&
+                (operation.of.empty() ? isFor(operation.kind, letters) : meant(operation.of, letters)))
+                each(letters);
+    }
+
+    double depthOf(const Operation& operation, const PlacedLetters& letters) const {
+        const double told = operation.kind == OperationKind::vCarve ? operation.depthCap : operation.depth;
+        if (told > 0)
+            return told;
+        return letters.working.kind == Kind::pierced ? cutting_.stock.high.z - cutting_.stock.low.z
+                                                     : letters.working.depth;
+    }
+
+    void addShapes(Job& job) const {
+        const Operation& operation = job.operation;
+        eachMeant(operation, [&](const PlacedLetters& letters) {
+            Shape shape;
+            shape.inscription = letters.inscription;
+            shape.depth = depthOf(operation, letters);
+            shape.carved = letters.working.kind == Kind::carved;
+            if (operation.kind == OperationKind::scribe) {
+                shape.lines = linesOf(letters);
+            } else {
+                shape.region = regionOf(letters, operation.kind == OperationKind::vCarve ? carvedTolerance
+                                                                                         : wayTolerance);
+                // Of carved letters the level floor, which is all that a straight tool may clear
+                if (shape.carved && operation.kind == OperationKind::pocket)
+                    shape.region = plane::grown(
+                        shape.region, -shape.depth * std::tan(letters.working.angle / 2 * M_PI / 180) * unit);
+            }
+            job.shapes.push_back(std::move(shape));
+        });
+        // Letter by letter, so that they are cut one after the other.
+        std::vector<Shape> each;
+        for (const Shape& shape : job.shapes) {
+            if (operation.kind == OperationKind::scribe) {
+                each.push_back(shape);
+                continue;
+            }
+            for (Region& part : plane::parts(shape.region)) {
+                each.push_back(shape);
+                each.back().region = std::move(part);
+            }
+        }
+        job.shapes = std::move(each);
+    }
+
+    /// What stays when all is cut out: the blank with its holes, without its pierced letters; with no blank
+    /// the letters.
+    Region partOf(const Operation& operation) const {
+        std::vector<PlacedLetters> here;
+        for (const PlacedLetters& letters : in_.inscriptions)
+            if (letters.side == side_ && (operation.of.empty() || meant(operation.of, letters)))
+                here.push_back(letters);
+        if (!hasBlank_) {
+            std::vector<Region> letters;
+            for (const PlacedLetters& one : here)
+                letters.push_back(regionOf(one, wayTolerance));
+            return plane::united(letters);
+        }
+        if (operation.of.empty()) {
+            const working::CutThrough through = working::cutThrough(in_.blank, here, side_);
+            return plane::without(regionOf(through.blank, wayTolerance),
+                                  regionOf(through.pierced, wayTolerance));
+        }
+        // Only these letters, out of what has no edge
+        std::vector<Region> letters;
+        for (const PlacedLetters& one : here)
+            letters.push_back(regionOf(one, wayTolerance));
+        const Region all = plane::united(letters);
+        plane::Box box = plane::boxOf(all);
+        if (box.empty())
+            return {};
+        const std::int32_t far = plane::toUnits(beyondAll);
+        box = {box.low - plane::Point{far, far}, box.high + plane::Point{far, far}};
+        return plane::without({{{box.low, {box.high.x, box.low.y}, box.high, {box.low.x, box.high.y}}}}, all);
+    }
+
+    void addGround(Job& job) const {
+        const Operation& operation = job.operation;
+        Region ground;
+        const int within = operation.within.empty() ? -1 : in_.numberOf(operation.within);
+        for (const PlacedLetters& letters : in_.inscriptions)
+            if (letters.inscription == within)
+                for (const plane::Ring& ring : regionOf(letters, wayTolerance).rings)
+                    if (plane::areaOf(ring) < 0) { // within its band
+                        plane::Ring outer = ring;
+                        std::ranges::reverse(outer);
+                        ground = plane::united(std::vector{ground, Region{{outer}}});
+                    }
+        if (within < 0)
+            ground = regionOf(working::cutThrough(in_.blank, {}, side_).blank, wayTolerance);
+        std::vector<Region> stay;
+        double height = 0;
+        for (const PlacedLetters& letters : in_.inscriptions) {
+            const bool asked =
+                operation.around.empty() ? isFor(operation.kind, letters) : meant(operation.around, letters);
+            if (letters.side != side_ || !asked || letters.inscription == within)
+                continue;
+            stay.push_back(regionOf(letters, wayTolerance));
+            height = std::max(height, letters.working.height);
+        }
+        Shape shape;
+        shape.region = plane::without(ground, plane::united(stay));
+        // Counted from the top of the stock, which the letters reach
+        const double down = operation.depth > 0 ? operation.depth : height;
+        shape.depth = down - cutting_.stock.high.z;
+        for (Region& part : plane::parts(shape.region)) {
+            job.shapes.push_back(shape);
+            job.shapes.back().region = std::move(part);
+        }
+    }
+
+    void addHoles(Job& job) const {
+        for (const blank::Hole& hole : in_.blank.holes)
+            if (hole.kind == blank::HoleKind::round && hole.diameter > job.operation.tool.diameter - hair)
+                job.holes.push_back({hole.x, hole.y});
+    }
+
+    static constexpr double beyondAll = 50, hair = 0.001; // mm
+    const CuttingInput& in_;
+    const Cutting& cutting_;
+    const std::stop_token& stop_;
+    std::string_view side_;
+    bool hasBlank_ = false;
+};
+
+Block blankOf(const CuttingInput& input, std::string_view side) {
+    plane::Box box = plane::boxOf(blank::regionOf(input.blank, side));
+    double thickness = blank::depthBehind(input.blank, side);
+    if (input.blank.kind == blank::Kind::none) {
+        thickness = 0;
+        for (const PlacedLetters& letters : input.inscriptions) {
+            for (const Region& letter : letters.onSide)
+                box.include(plane::boxOf(letter));
+            thickness = std::max(thickness, letters.working.height);
+        }
+    }
+    if (box.empty())
+        return {};
+    const plane::Vector low = inMm(box.low), high = inMm(box.high);
+    return {{low.x, low.y, -thickness}, {high.x, high.y, 0}};
+}
+
+} // namespace
+
+std::vector<Tool> Cutting::tools() const {
+    std::vector<Tool> all;
+    for (const Toolpath& path : paths)
+        if (std::ranges::find(all, path.job.operation.tool) == all.end())
+            all.push_back(path.job.operation.tool);
+    return all;
+}
+
+double Cutting::seconds() const {
+    double seconds = 0;
+    for (const Toolpath& path : paths)
+        seconds += path.seconds;
+    return seconds;
+}
+
+std::vector<Operation> usualOperations(const CuttingInput& input) {
+    std::vector<Operation> all;
+    const auto add = [&](OperationKind kind, Tool tool = {}) {
+        Operation operation;
+        operation.kind = kind;
+        operation.tool = std::move(tool);
+        all.push_back(std::move(operation));
+    };
+    Tool burning;
+    input.process.kind.visit([&](const auto& process) {
+        if constexpr (requires { process.kerf; }) {
+            burning.kind = process.name == std::string_view("torch") ? ToolKind::torch : ToolKind::laser;
+            burning.kerf = process.kerf;
+            burning.pierce = 0.5;
+        }
+    });
+    const bool burns = burning.kind != ToolKind::none;
+    for (const OperationKind kind : {OperationKind::scribe, OperationKind::vCarve, OperationKind::pocket})
+        if (!burns && std::ranges::any_of(input.inscriptions,
+                                          [&](const PlacedLetters& letters) { return isFor(kind, letters); }))
+            add(kind);
+    const bool pierced = std::ranges::any_of(input.inscriptions, [](const PlacedLetters& letters) {
+        return isFor(OperationKind::cutOut, letters);
+    });
+    if (burns || pierced || (all.empty() && !input.inscriptions.empty()))
+        add(OperationKind::cutOut, burning);
+    return all;
+}
+
+namespace {
+
+/// Its moves one after the other, as they are timed.
+double timeOf(const Toolpath& path, const Machine& machine) {
+    const Operation& operation = path.job.operation;
+    const double feed = machine.feedMost > 0 ? std::min(operation.feed, machine.feedMost) : operation.feed;
+    std::vector<TimedMove> moves;
+    double standing = 0;
+    for (const Chain& chain : path.chains) {
+        const plane::Vector first = planOf(chain.points.front()), last = planOf(chain.points.back());
+        moves.push_back({at(first, path.clearance), machine.rapid});
+        moves.push_back({chain.points.front(), operation.plunge});
+        for (const space::Vertex& point : chain.points)
+            moves.push_back({point, feed});
+        moves.push_back({at(last, path.clearance), machine.rapid});
+        standing += operation.tool.burns() ? operation.tool.pierce : 0;
+    }
+    return standing + secondsOf({path.job.stock.low.x, path.job.stock.low.y, path.clearance}, moves,
+                                machine.acceleration);
+}
+
+} // namespace
+
+Cutting cuttingOf(const CuttingInput& input, const std::stop_token& stop) {
+    Cutting cutting;
+    const auto sides = blank::sidesOf(input.blank);
+    const std::string_view side = input.back ? blank::sideAcross(input.blank, sides.front()) : sides.front();
+    cutting.machine = input.machine;
+    cutting.clamps.assign(input.clamps.begin(), input.clamps.end());
+    if (side.empty() || blank::turnOf(input.blank, side) > 0)
+        return cutting; // round a bar is another matter
+    cutting.blank = blankOf(input, side);
+    cutting.stock = blockOf(input.stock, cutting.blank);
+    cutting.zero = placeOf(input.zero, cutting.stock);
+    std::vector<Operation> operations(input.operations.begin(), input.operations.end());
+    if (operations.empty())
+        operations = usualOperations(input);
+    Assembling assembling(input, cutting, stop);
+    std::vector<std::pair<int, Job>> jobs;
+    for (size_t i = 0; i < operations.size() && !stop.stop_requested(); ++i)
+        if (!operations[i].off && operations[i].back == input.back)
+            jobs.emplace_back(int(i), assembling.jobOf(operations[i]));
+    cutting.paths.resize(jobs.size());
+    tbb::parallel_for(size_t{0}, jobs.size(), [&](size_t i) {
+        cutting.paths[i] = toolpathOf(std::move(jobs[i].second), jobs[i].first);
+        cutting.paths[i].seconds = timeOf(cutting.paths[i], cutting.machine);
+    });
+    return cutting;
+}
+
+} // namespace bollard::cut

@@ -1,0 +1,44 @@
+// All toolpaths of a card's side, from letters, blank, stock and operations.
+#pragma once
+#include "blank/blank.hpp"
+#include "cut/machine.hpp"
+#include "cut/rack.hpp"
+#include "cut/toolpath.hpp"
+#include "process/process.hpp"
+#include <functional>
+
+namespace bollard::cut {
+
+struct CuttingInput {
+    std::span<const working::PlacedLetters> inscriptions{};
+    const blank::Blank& blank;
+    const process::Process& process;
+    const Stock& stock;
+    const Zero& zero;
+    const Machine& machine;
+    std::span<const Clamp> clamps{};
+    std::span<const Operation> operations{}; ///< none: the usual ones
+    /// The number on the card of an inscription by its id or place; -1: there is none.
+    std::function<int(const std::string&)> numberOf{};
+    bool back = false; ///< the side behind, with the operations that are for it
+};
+
+struct Cutting {
+    Block blank{}, stock{};
+    space::Vertex zero{};
+    Machine machine{};
+    std::vector<Clamp> clamps{};
+    std::vector<Toolpath> paths{}; ///< of operations that are on, in order
+
+    /// The tools in the order in which they are first used; numbers in files count from 1.
+    std::vector<Tool> tools() const;
+    double seconds() const;
+};
+
+/// What operations a card without any has: the usual ones of its process for its workings.
+std::vector<Operation> usualOperations(const CuttingInput& input);
+
+/// Everything worked out; stopped, what there is.
+Cutting cuttingOf(const CuttingInput& input, const std::stop_token& stop = {});
+
+} // namespace bollard::cut

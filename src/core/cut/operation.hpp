@@ -1,0 +1,62 @@
+// One tool doing one thing.
+#pragma once
+#include "cut/tool.hpp"
+#include <string>
+#include <vector>
+
+namespace bollard::cut {
+
+enum class OperationKind { scribe, vCarve, pocket, cutOut, clear, drill };
+constexpr int operationKinds = 6;
+
+enum class LeadKind { none, line, arc };
+
+/// The way in and out of a cut, in the waste.
+struct Lead {
+    LeadKind kind = LeadKind::none;
+    double length = 3; ///< mm
+    double angle = 90; ///< to the cut, degrees
+    bool operator==(const Lead&) const = default;
+};
+
+/// A bit of stock left that holds the part while it is cut out: as much as stays, mm.
+struct Tab {
+    double width = 4;
+    double height = 1;
+    bool operator==(const Tab&) const = default;
+};
+
+/// Lengths in mm, feeds in mm/min, speed in 1/min; 0 where it says so: not told, and worked out.
+struct Operation {
+    std::string id{};
+    OperationKind kind = OperationKind::scribe;
+    std::vector<std::string> of{};     ///< inscriptions by id or place ("i0"); empty: all it can be done to
+    std::vector<std::string> around{}; ///< clear: raised words that stay
+    std::string within{};              ///< clear: the ornament whose outside bounds it; empty: the blank
+    Tool tool{};
+    double depth = 0;       ///< 0: its working's
+    double depthCap = 0;    ///< v-carve: no deeper; 0: its working's depth
+    double pass = 0;        ///< how deep at a time; 0: all at once
+    double stepover = 0;    ///< between neighbouring passes; 0: worked out
+    double allowance = 0;   ///< pocket: left at the walls, then taken by a last pass
+    double through = 0.3;   ///< cut-out: below the stock
+    double cutHeight = 1.5; ///< torch, laser: above the stock's top
+    double clearance = 5;   ///< above the stock's top
+    double peck = 0;        ///< drill: how deep at a time; 0: at once
+    double feed = 0, plunge = 0, speed = 0;
+    int tabs = 0; ///< cut-out: on each outline
+    Tab tab{};
+    Lead lead{};
+    bool off = false; ///< kept, not made
+    bool conventional = false;
+    bool back = false; ///< on the blank's back, in a file of its own
+    bool operator==(const Operation&) const = default;
+};
+
+std::string_view nameOf(OperationKind kind);
+
+} // namespace bollard::cut
+
+template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<bollard::cut::Lead>();
+template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<bollard::cut::Tab>();
+template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<bollard::cut::Operation>();

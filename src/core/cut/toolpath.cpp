@@ -1,0 +1,53 @@
+#include "cut/toolpath.hpp"
+#include "cut/chains.hpp"
+#include "cut/timing.hpp"
+
+namespace bollard::cut {
+
+Toolpath toolpathOf(Job job, int number) {
+    Toolpath path;
+    path.number = number;
+    bool together = false;
+    switch (job.operation.kind) {
+    case OperationKind::scribe:
+        path.chains = scribe(job);
+        break;
+    case OperationKind::vCarve:
+        path.chains = vCarve(job);
+        together = job.operation.pass > 0;
+        break;
+    case OperationKind::pocket:
+    case OperationKind::clear:
+        path.chains = pocket(job);
+        together = true;
+        break;
+    case OperationKind::cutOut:
+        path.chains = cutOut(job, path.noRoom);
+        break;
+    case OperationKind::drill:
+        path.chains = drill(job);
+        break;
+    }
+    std::vector<bool> reached(job.shapes.size());
+    for (const Chain& chain : path.chains)
+        if (chain.shape >= 0 && size_t(chain.shape) < reached.size())
+            reached[size_t(chain.shape)] = true;
+    path.unreached = int(std::ranges::count(reached, false));
+    putInOrder(path.chains, {job.stock.low.x, job.stock.low.y}, together);
+    path.clearance = job.stock.high.z + job.operation.clearance;
+    for (const Clamp& clamp : job.clamps)
+        path.clearance = std::max(path.clearance, job.stock.high.z + clamp.top + 1);
+    path.airLength = airOf(path.chains, {job.stock.low.x, job.stock.low.y});
+    for (const Chain& chain : path.chains) {
+        for (size_t i = 0; i < chain.points.size(); ++i) {
+            path.deepest = std::min(path.deepest, chain.points[i].z);
+            if (i > 0)
+                path.cutLength += space::length(chain.points[i] - chain.points[i - 1]);
+        }
+        path.airLength += 2 * (path.clearance - chain.points.front().z);
+    }
+    path.job = std::move(job);
+    return path;
+}
+
+} // namespace bollard::cut

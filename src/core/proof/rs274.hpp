@@ -1,0 +1,44 @@
+// RS-274 programs, the project's own and others', as moves in straight lines.
+#pragma once
+#include "space/vertex.hpp"
+#include <cstdint>
+#include <string>
+#include <string_view>
+#include <vector>
+
+namespace bollard::proof {
+
+/// A straight move, mm, in the program's coordinates.
+struct Motion {
+    space::Vertex from{}, to{};
+    std::int32_t line = 0; ///< of the file, from 1
+    bool rapid = false;
+    bool arc = false; ///< a chord of one
+    bool on = false;  ///< the spindle turns, the torch or laser burns
+    std::int16_t tool = 0;
+    float feed = 0; ///< mm/min; 0 for rapid ones
+};
+
+struct LineError {
+    int line = 0;
+    std::string what{};
+};
+
+struct Program {
+    std::vector<Motion> motions{};
+    std::vector<LineError> errors{}; ///< words or lines that cannot be understood, arcs off their circle
+    std::vector<LineError> left{};   ///< what means nothing here and is legal: coolant, spindle lock
+    double dwell = 0;                ///< seconds stood still
+    bool ends = false;               ///< M2 or M30
+    int toolChanges = 0;
+};
+
+/// How far ends of an arc may be off their circle, mm.
+constexpr double offCircle = 0.003;
+
+/// Reads a program: G0 to G3 (I J K, R, helical), G4, G10, G17 to G21, G28, G30, G40, G43, G49, G53 to G59,
+/// G80, G90 to G94, M, S, F, T, comments, line numbers; modal, in any case, with blanks. Arcs become chords
+/// within 0.002 mm. The machine's own zero is where the program starts. O(bytes).
+Program programFrom(std::string_view text);
+
+} // namespace bollard::proof

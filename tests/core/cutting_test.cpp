@@ -1,0 +1,382 @@
+// Toolpaths: depths, sides, leads, tabs, order and time, and the files they are written to.
+#include "../cut_cards.hpp"
+#include "cut/chains.hpp"
+#include "cut/timing.hpp"
+#include "plane/gap.hpp"
+#include <cmath>
+#include <random>
+#include <set>
+
+using namespace bollard;
+using cut::Chain, cut::OperationKind, cut::ToolKind, cut::Toolpath;
+using plane::Vector;
+using samples::cutCard, samples::made, samples::programOf;
+
+namespace {
+
+constexpr double mm = plane::unitsPerMillimetre;
+
+const Toolpath& pathOf(const card::Made& made) {
+    return made.cuttings->front.paths.at(0);
+}
+double areaOf(const Chain& chain) {
+    double twice = 0;
+    for (size_t i = chain.leadIn; i + 1 + chain.leadOut < chain.points.size(); ++i)
+        twice += chain.points[i].x * chain.points[i + 1].y - chain.points[i + 1].x * chain.points[i].y;
+    return twice / 2;
+}
+
+} // namespace
+
+class CuttingTest : public QObject {
+    Q_OBJECT
+  private slots:
+    void aCarvedPointIsAsDeepAsItIsFarFromTheWalls() {
+        for (const double cap : {10.0, 1.0})
+            for (const double tip : {0.0, 0.2, 0.5}) {
+                card::Card card = cutCard("HSeg&", working::Kind::carved, OperationKind::vCarve);
+                card.operations[0].tool = samples::taper(60, tip);
+                card.operations[0].depthCap = cap;
+                const card::Made with = made(card);
+                const Toolpath& path = pathOf(with);
+                std::vector<std::unique_ptr<plane::BoundaryIndex>> walls;
+                for (const cut::Shape& shape : path.job.shapes)
+                    walls.push_back(std::make_unique<plane::BoundaryIndex>(shape.region));
+                const double spread = std::tan(30 * M_PI / 180);
+                int points = 0;
+                for (const Chain& chain : path.chains)
+                    for (const space::Vertex& p : chain.points) {
+                        const double far = plane::toMillimetres(
+                            walls[size_t(chain.shape)]->distanceTo(mm * Vector{p.x, p.y}, 1e6));
+                        const double deep = std::min(cap, (far - tip / 2) / spread);
+                        // Floors are cleared at the cap, wherever they are wide enough.
+                        QVERIFY2(std::fabs(p.z + deep) < 0.01,
+                                 qPrintable(QStringLiteral("%1 %2 %3").arg(p.z).arg(far).arg(cap)));
+                        ++points;
+                    }
+                QVERIFY(points > 1000);
+            }
+    }
+
+    void carvingRisesIntoEveryCorner() {
+        card::Card card = cutCard("L", working::Kind::carved, OperationKind::vCarve);
+        card.operations[0].tool = samples::taper(60, 0);
+        const card::Made with = made(card);
+        const plane::Region& letter = pathOf(with).job.shapes[0].region;
+        int corners = 0;
+        for (const plane::Point corner : letter.rings[0]) {
+            double nearest = 1e9;
+            for (const Chain& chain : pathOf(with).chains)
+                for (const space::Vertex& p : chain.points)
+                    if (p.z > -1e-3)
+                        nearest = std::min(nearest, std::hypot(p.x - corner.x / mm, p.y - corner.y / mm));
+            corners += nearest < 0.01 ? 1 : 0;
+        }
+        QCOMPARE(corners, 5); // five of six stick out
+    }
+
+    void whatIsWrittenTwiceIsScribedOnce() {
+        const auto line = [](std::initializer_list<Vector> points) {
+            plane::Line made;
+            for (const Vector p : points)
+                made.push_back(plane::onGrid(mm * p));
+            return made;
+        };
+        const auto strokes =
+            cut::strokesOf({line({{0, 0}, {10, 0}}), line({{10, 0}, {0, 0}}), line({{4, 0}, {8, 0}}),
+                            line({{5, -5}, {5, 5}}), line({{10, 0}, {20, 0.1}})});
+        double length = 0;
+        for (const auto& stroke : strokes)
+            for (size_t i = 0; i + 1 < stroke.size(); ++i)
+                length += plane::length(stroke[i + 1] - stroke[i]);
+        QVERIFY2(std::fabs(length - 30) < 0.01, qPrintable(QString::number(length)));
+        QCOMPARE(strokes.size(), size_t(2)); // straight on at the crossing, and on into the next line
+    }
+
+    void scribingGoesDownInPasses() {
+        card::Card card = cutCard("HELM 07", working::Kind::scribed, OperationKind::scribe);
+        card.inscriptions[0].typeface = {"Bollard Mark", {}, {}, 0};
+        card.operations[0].depth = 0.5;
+        card.operations[0].pass = 0.2;
+        const card::Made with = made(card);
+        QVERIFY(!pathOf(with).chains.empty());
+        for (const Chain& chain : pathOf(with).chains) {
+            std::set<double> depths;
+            for (const space::Vertex& p : chain.points)
+                depths.insert(p.z);
+            QCOMPARE(depths, (std::set<double>{-0.2, -0.4, -0.5}));
+        }
+    }
+
+    void cuttingOutKeepsThePartOnTheRightOfItsTravel() {
+        card::Card card = cutCard("O", working::Kind::pierced, OperationKind::cutOut);
+        card.operations[0].of.clear();
+        card.operations[0].tool = samples::tool(ToolKind::flat, 2);
+        const card::Made with = made(card);
+        QCOMPARE(pathOf(with).chains.size(), size_t(3));
+        // The hole of the O goes first, round the counter with it on the right; the outline last.
+        std::vector<double> areas;
+        for (const Chain& chain : pathOf(with).chains)
+            areas.push_back(areaOf(chain));
+        QVERIFY(areas.back() < -120 * 45); // clockwise, outside the plate
+        const auto within = std::ranges::count_if(areas, [](double area) { return area > 0; });
+        QCOMPARE(within, 1); // counter-clockwise inside the letter's outer wall
+        card.operations[0].conventional = true;
+        QVERIFY(areaOf(pathOf(made(card)).chains.back()) > 120 * 45);
+    }
+
+    void leadsBeginInTheWasteAwayFromEveryPart() {
+        for (const auto kind : {cut::LeadKind::line, cut::LeadKind::arc}) {
+            card::Card card = cutCard("BOARD", working::Kind::pierced, OperationKind::cutOut);
+            card.inscriptions[0].style.size = 20;
+            card.operations[0].of.clear();
+            card.operations[0].tool = samples::tool(ToolKind::torch, 1.2);
+            card.operations[0].lead = {kind, 4, 90};
+            const card::Made with = made(card);
+            const Toolpath& path = pathOf(with);
+            QCOMPARE(path.noRoom, 0);
+            const plane::BoundaryIndex part(path.job.part);
+            for (const Chain& chain : path.chains) {
+                QVERIFY(chain.leadIn > 0 && chain.leadOut > 0);
+                const Vector pierce{chain.points.front().x, chain.points.front().y};
+                QVERIFY(!plane::contains(path.job.part, plane::onGrid(mm * pierce)));
+                QVERIFY(plane::toMillimetres(part.distanceTo(mm * pierce, 1e6)) >= 0.6 + 0.25 - 0.01);
+                for (const space::Vertex& p : chain.points)
+                    QVERIFY(plane::toMillimetres(part.distanceTo(mm * Vector{p.x, p.y}, 1e6)) > 0.6 - 0.01);
+            }
+        }
+    }
+
+    void tabsLeaveAsMuchAsToldOnStraightRuns() {
+        card::Card card = cutCard("O", working::Kind::pierced, OperationKind::cutOut);
+        cut::Operation& o = card.operations[0];
+        o.of.clear();
+        o.tool = samples::tool(ToolKind::flat, 2);
+        o.tabs = 4;
+        o.tab = {5, 1.5};
+        o.pass = 2;
+        const card::Made with = made(card);
+        const double top = -6 + 1.5, bottom = -6 - 0.3;
+        const Chain& outline = pathOf(with).chains.back();
+        double above = 0, all = 0;
+        for (size_t i = 0; i + 1 < outline.points.size(); ++i) {
+            const auto &a = outline.points[i], &b = outline.points[i + 1];
+            const double way = std::hypot(b.x - a.x, b.y - a.y);
+            all += a.z == bottom && b.z == bottom ? way : 0;
+            above += a.z == top && b.z == top ? way : 0;
+        }
+        // Over a tab the tool's axis goes the tab's width and its own, in both passes that are below its top.
+        QVERIFY2(std::fabs(above - 2 * 4 * (5 + 2)) < 0.01, qPrintable(QString::number(above)));
+        QVERIFY(all > 200);
+    }
+
+    void pocketsAreClearedIntoTheirCornersWithAWideStepover() {
+        card::Card card = cutCard("M8", working::Kind::sunk, OperationKind::pocket);
+        card.operations[0].tool = samples::tool(ToolKind::flat, 1);
+        card.operations[0].stepover = 0.9;
+        const card::Made with = made(card);
+        const proof::Proof proof = proof::proofOf(programOf(with), with.cuttings->front);
+        QVERIFY(proof.isSound());
+        QVERIFY2(proof.left.area < 0.01, qPrintable(QString::number(proof.left.area)));
+    }
+
+    void theWayInTheAirIsShorterThanFromOneToTheNearestNext() {
+        std::mt19937 random(7);
+        std::uniform_real_distribution<double> somewhere(0, 200);
+        std::vector<Chain> chains;
+        for (int i = 0; i < 150; ++i) {
+            Chain chain;
+            const Vector a{somewhere(random), somewhere(random)};
+            chain.points = {{a.x, a.y, -1}, {a.x + somewhere(random) / 40, a.y + somewhere(random) / 40, -1}};
+            chains.push_back(chain);
+        }
+        std::vector<Chain> nearest;
+        Vector here{};
+        for (std::vector<Chain> open = chains; !open.empty();) {
+            const auto next = std::ranges::min_element(open, {}, [&](const Chain& chain) {
+                return std::hypot(chain.points[0].x - here.x, chain.points[0].y - here.y);
+            });
+            here = {next->points.back().x, next->points.back().y};
+            nearest.push_back(*next);
+            open.erase(next);
+        }
+        std::vector<Chain> ordered = chains;
+        cut::putInOrder(ordered, {}, false);
+        QCOMPARE(ordered.size(), chains.size());
+        QVERIFY2(
+            cut::airOf(ordered, {}) < 0.95 * cut::airOf(nearest, {}),
+            qPrintable(QStringLiteral("%1 %2").arg(cut::airOf(ordered, {})).arg(cut::airOf(nearest, {}))));
+    }
+
+    void movesTakeAsLongAsTheyMust() {
+        // 100 mm at 100 mm/s with 1,000 mm/s²: a tenth of a second up, a tenth down, 90 mm between.
+        const std::vector<cut::TimedMove> one{{{100, 0, 0}, 6000}};
+        QVERIFY(std::fabs(cut::secondsOf({}, one, 1000) - 1.1) < 1e-9);
+        // Straight on in two moves is no slower; there and back stops between.
+        const std::vector<cut::TimedMove> two{{{50, 0, 0}, 6000}, {{100, 0, 0}, 6000}};
+        QVERIFY(std::fabs(cut::secondsOf({}, two, 1000) - 1.1) < 1e-9);
+        const std::vector<cut::TimedMove> back{{{50, 0, 0}, 6000}, {{0, 0, 0}, 6000}};
+        QVERIFY(std::fabs(cut::secondsOf({}, back, 1000) - 1.2) < 1e-6);
+        // Too short to get as fast as it may
+        const std::vector<cut::TimedMove> shorter{{{1, 0, 0}, 60000}};
+        QVERIFY(std::fabs(cut::secondsOf({}, shorter, 1000) - 2 * std::sqrt(1.0 / 1000)) < 1e-9);
+    }
+
+    void filesAreWrittenSoThatAnyControllerTakesThem() {
+        card::Card card = cutCard("Quay (G0 X900) ; M3", working::Kind::sunk, OperationKind::pocket);
+        card.inscriptions[0].style.size = 6;
+        card.operations.push_back(card.operations[0]);
+        card.operations[1].tool = samples::tool(ToolKind::flat, 0.8);
+        for (const char* dialect : {"lines", "arcs"}) {
+            card.machine.dialect = dialect;
+            const card::Made with = made(card);
+            const auto bytes =
+                cut::gcodeOf(with.cuttings->front, *cut::dialectNamed(dialect), {"tag) G0 X5 (\nM3", {}});
+            QVERIFY(bool(bytes));
+            QCOMPARE(programOf(with), programOf(made(card)));
+            const QStringList lines = QString::fromStdString(*bytes).split('\n');
+            bool modes = false, moved = false;
+            for (const QString& line : lines) {
+                QVERIFY(line.size() <= 255);
+                for (const QChar c : line)
+                    QVERIFY(c.unicode() >= 32 && c.unicode() < 127);
+                QVERIFY(!line.contains("G53") && !line.contains("G28"));
+                const QString words = QString(line).remove(QRegularExpression("\\([^)]*\\)"));
+                QVERIFY(!words.contains('(') && !words.contains(')'));
+                modes = modes || words.contains("G17 G21 G90 G40 G49 G94");
+                if (!moved && words.contains(QRegularExpression("[XYZ]"))) {
+                    QVERIFY(modes && words.startsWith("G0 Z"));
+                    moved = true;
+                }
+                QVERIFY(QString::fromLatin1(dialect) == "arcs" ||
+                        !words.contains(QRegularExpression("G[23]\\b")));
+            }
+            QVERIFY(lines.contains("M30") && lines.contains("M5") && lines.contains("T2 M6"));
+            const proof::Program program = proof::programFrom(*bytes);
+            QVERIFY(program.errors.empty() && program.ends);
+            for (const proof::Motion& motion : program.motions)
+                QVERIFY(space::length(motion.to - motion.from) > 0);
+        }
+    }
+
+    void whatGoesDownIsNeverFasterThanThePlunge() {
+        card::Card card = cutCard("Vx", working::Kind::carved, OperationKind::vCarve);
+        card.operations[0].tool = samples::taper(30, 0.1);
+        card.operations[0].feed = 1200;
+        card.operations[0].plunge = 150;
+        const proof::Program program = proof::programFrom(programOf(made(card)));
+        int down = 0;
+        for (const proof::Motion& motion : program.motions) {
+            const double falls = motion.from.z - motion.to.z, way = space::length(motion.to - motion.from);
+            if (motion.rapid || !(falls > 0.01))
+                continue;
+            ++down;
+            QVERIFY(motion.feed * falls / way < 150 * 1.02);
+        }
+        QVERIFY(down > 10);
+    }
+
+    void cutsAreDrawnOnLayersOfTheirOwn() {
+        card::Card card = cutCard("BO", working::Kind::pierced, OperationKind::cutOut);
+        card.operations[0].of.clear();
+        card.operations[0].tool = samples::tool(ToolKind::torch, 1.2);
+        card.operations[0].lead = {cut::LeadKind::line, 3, 90};
+        const card::Made with = made(card);
+        const auto layers = card::cutLayersOf(with);
+        QCOMPARE(layers.size(), size_t(2));
+        QCOMPARE(layers[0].name, std::string("cut-out"));
+        QCOMPARE(layers[1].name, std::string("cut-out-lead"));
+        const plane::Outline cuts = plane::outlineOf(layers[0].stamps);
+        QCOMPARE(cuts.contours.size(), size_t(6)); // the plate, two letters, three counters
+        for (const plane::Contour& contour : cuts.contours) {
+            QVERIFY(!contour.open);
+            const Vector end = contour.segments.back().end;
+            QVERIFY(std::hypot(end.x - contour.start.x, end.y - contour.start.y) < 1e-6);
+        }
+    }
+
+    void stockTravelAndToolsAreHeldAgainstTheWork() {
+        card::Card card = cutCard("Helm", working::Kind::carved, OperationKind::vCarve);
+        card.operations[0].tool = samples::taper(60, 0.2);
+        QVERIFY(!samples::finding(made(card), check::FindingKind::toolWide));
+        const auto finds = [&](check::FindingKind kind, process::Severity severity) {
+            const card::Made with = made(card);
+            const check::Finding* const found = samples::finding(with, kind);
+            return found && found->severity == severity;
+        };
+        using enum check::FindingKind;
+        card::Card good = card;
+        card.operations[0].tool.tip = 8;
+        QVERIFY(finds(toolWide, process::Severity::stop));
+        card = good;
+        card.operations[0].depthCap = 7;
+        card.inscriptions[0].style.size = 40;
+        QVERIFY(finds(deeperThanStock, process::Severity::stop));
+        card = good;
+        card.operations[0].tool.flute = 0.5;
+        card.operations[0].depthCap = 2;
+        QVERIFY(finds(depthTwice, process::Severity::watch));
+        card = good;
+        card.machine.travel = {30, 400, 90};
+        QVERIFY(finds(beyondTravel, process::Severity::stop));
+        card = good;
+        card.stock.x = 40;
+        card.stock.width = 200;
+        card.stock.height = 60;
+        QVERIFY(finds(partOutsideStock, process::Severity::stop));
+        QVERIFY(finds(cutOutsideStock, process::Severity::stop));
+        card = good;
+        card.machine.dialect = "nobody's";
+        QVERIFY(finds(dialectUnknown, process::Severity::stop));
+    }
+
+    void aCardWithoutOperationsHasTheUsualOnes() {
+        card::Card card = cutCard("HELM", working::Kind::carved, OperationKind::vCarve);
+        card.operations.clear();
+        card.process.kind = process::VCarving{};
+        const card::Made with = made(card);
+        QVERIFY(!with.cuttings);
+        const card::Cuttings usual = card::cuttingsOf(*with.card, *with.lettering);
+        QCOMPARE(usual.front.paths.size(), size_t(1));
+        QCOMPARE(usual.front.paths[0].job.operation.kind, OperationKind::vCarve);
+        card.process.kind = process::Torch{};
+        card.inscriptions[0].working.kind = working::Kind::pierced;
+        const card::Made torch = made(card);
+        const card::Cuttings burnt = card::cuttingsOf(*torch.card, *torch.lettering);
+        QCOMPARE(burnt.front.paths[0].job.operation.tool.kind, ToolKind::torch);
+        QCOMPARE(burnt.front.paths[0].job.operation.tool.kerf, process::Torch{}.kerf);
+    }
+
+    void operationsAreReadAndWrittenAsTheyStand() {
+        const std::string text = R"({"bollard":1,"inscriptions":[],
+ "stock": {"margin": 5, "thickness": 12, "material": "oak"},
+ "zero": {"at": {"x": 3, "y": 4}, "on": "part"},
+ "machine": {"travel": [600, 400, 90], "dialect": "arcs"},
+ "clamps": [{"x": 1, "y": 2, "width": 3, "height": 4, "top": 5}],
+ "operations": [
+   {"kind": "scribe", "of": [0], "tool": {"kind": "engraving", "angle": 30, "tip": 0.1, "diameter": 3}, "depth": 0.3},
+   {"kind": "cut-out", "tool": "Flat 3", "pass": 2, "tabs": 4, "mine": true, "tab": {"width": 5, "height": 2}},
+   {"kind": "clear", "around": [0], "within": 1, "tool": "Flat 6", "depth": 2},
+   {"kind": "cut-out", "tool": {"kind": "torch", "kerf": 1.2, "pierce": 0.5}, "lead": {"kind": "line", "length": 4}, "off": true}]})";
+        const auto read = card::cardFromJson(text);
+        QVERIFY(bool(read));
+        QCOMPARE(read->operations.size(), size_t(4));
+        QCOMPARE(read->operations[0].of, std::vector<std::string>{"i0"});
+        QCOMPARE(read->operations[0].tool.kind, ToolKind::engraving);
+        QCOMPARE(read->operations[1].tool.name, std::string("Flat 3"));
+        QCOMPARE(read->operations[1].tab.width, 5.0);
+        QCOMPARE(read->operations[2].within, std::string("i1"));
+        QVERIFY(read->operations[3].off);
+        QCOMPARE(read->zero.place.x, 3.0);
+        QCOMPARE(read->machine.travel[2], 90.0);
+        const auto before = QJsonDocument::fromJson(QByteArray::fromStdString(text)).object();
+        const auto after = QJsonDocument::fromJson(QByteArray::fromStdString(card::jsonOf(*read))).object();
+        for (const char* part : {"stock", "zero", "machine", "clamps", "operations"})
+            QCOMPARE(after[QLatin1String(part)], before[QLatin1String(part)]);
+        const auto again = card::cardFromJson(card::jsonOf(*read));
+        QVERIFY(bool(again) && again->operations == read->operations);
+    }
+};
+
+QTEST_GUILESS_MAIN(CuttingTest)
+#include "cutting_test.moc"
