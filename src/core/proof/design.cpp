@@ -9,7 +9,8 @@ using cut::OperationKind, cut::Toolpath;
 using plane::Region, plane::Vector;
 
 constexpr double unit = plane::unitsPerMillimetre;
-constexpr double hair = 0.012; // mm: chords of ways and of walls
+constexpr double hair = 0.012;      // mm: chords of ways and of walls
+constexpr double depthHair = 0.002; // mm: numbers in files are rounded
 
 Vector inMm(plane::Point p) {
     return {plane::toMillimetres(p.x), plane::toMillimetres(p.y)};
@@ -281,10 +282,10 @@ double Allowance::sideways(Vector at, double z, double reach) const {
         double wanted = 0;
         if (of.operation->kind == OperationKind::vCarve) {
             const double cap = std::min(of.depth, of.operation->tool.flute);
-            if (-z > cap + 1e-4)
+            if (-z > cap + depthHair)
                 continue;
             wanted = -z * of.operation->tool.spread();
-        } else if (of.outside ? z < of.bottom - 1e-6 : -z > of.depth + 1e-4) {
+        } else if (of.outside ? z < of.bottom - depthHair : -z > of.depth + depthHair) {
             continue;
         }
         least = std::min(least, std::max(0.0, wanted - within));
