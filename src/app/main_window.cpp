@@ -4,6 +4,7 @@
 #include "app/controls/looks.hpp"
 #include "app/findings/plan_panel.hpp"
 #include "app/help_pages.hpp"
+#include "app/proof/proof_view.hpp"
 #include "app/session/beginning.hpp"
 #include "card/card_json.hpp"
 #include "wording/wording.hpp"
@@ -92,8 +93,8 @@ void MainWindow::buildBar() {
     layout->addWidget(cardName_);
     layout->addWidget(editedMark_);
     layout->addStretch(1);
-    viewChoice_ = new Choice(tr("View"), {tr("Flat"), tr("Body"), tr("Both")}, bar_);
-    for (int i = 0; i < 3; ++i)
+    viewChoice_ = new Choice(tr("View"), {tr("Flat"), tr("Body"), tr("Proof"), tr("Both")}, bar_);
+    for (int i = 0; i < 4; ++i)
         viewChoice_->button(i)->setMinimumWidth(64);
     layout->addWidget(viewChoice_);
     connect(viewChoice_, &Choice::picked, this, [this](int view) { showView(static_cast<View>(view)); });
@@ -152,7 +153,9 @@ void MainWindow::buildBody() {
     flatView_ = new FlatView(editor_, maker_, work_);
     bodyView_ = new BodyView(editor_, maker_, work_);
     board->addWidget(flatView_, 1);
+    proofView_ = new ProofView(editor_, maker_, work_);
     board->addWidget(bodyView_, 1);
+    board->addWidget(proofView_, 1);
     middle->addLayout(board, 1);
     gauge_ = new Gauge(editor_, maker_, work_);
     middle->addWidget(gauge_);
@@ -287,11 +290,12 @@ void MainWindow::buildActions() {
     redo->setShortcuts({QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Z), QKeySequence(Qt::CTRL | Qt::Key_Y)});
     action(nullptr, tr("Flat"), QKeySequence(Qt::CTRL | Qt::Key_1), [this] { showView(flat); });
     action(nullptr, tr("Body"), QKeySequence(Qt::CTRL | Qt::Key_2), [this] { showView(body); });
+    action(nullptr, tr("Proof"), QKeySequence(Qt::CTRL | Qt::Key_3), [this] { showView(proof); });
     action(nullptr, tr("Next finding"), QKeySequence(Qt::Key_F8), [this] { findings_->next(); });
     action(nullptr, tr("Mend the finding"), QKeySequence(Qt::CTRL | Qt::Key_Period),
            [this] { findings_->mendFirst(); });
     action(nullptr, tr("Write on the board"), QKeySequence(Qt::Key_F2), [this] {
-        if (view_ == body)
+        if (view_ == body || view_ == proof)
             showView(flat);
         flatView_->startWriting();
     });
@@ -308,8 +312,10 @@ void MainWindow::showView(View view) {
         view = flat;
     view_ = view;
     viewChoice_->choose(view);
-    flatView_->setVisible(view != body);
-    bodyView_->setVisible(view != flat);
+    flatView_->setVisible(view == flat || view == both);
+    bodyView_->setVisible(view == body || view == both);
+    proofView_->setVisible(view == proof);
+    gauge_->setVisible(view != proof); // there it is the proof's own strip
 }
 
 void MainWindow::resizeEvent(QResizeEvent* event) {

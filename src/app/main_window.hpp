@@ -24,6 +24,7 @@ namespace bollard::app {
 class Drawer;
 class HelpPages;
 class PlanPanel;
+class ProofView;
 class TracePanel;
 
 class MainWindow : public QMainWindow {
@@ -32,7 +33,7 @@ class MainWindow : public QMainWindow {
     explicit MainWindow(Session& session);
     ~MainWindow() override; ///< waits for files that are being written
 
-    enum View { flat, body, both };
+    enum View { flat, body, proof, both };
     void showView(View view);
     View view() const { return view_; }
 
@@ -42,6 +43,7 @@ class MainWindow : public QMainWindow {
     RouteCard& routeCard() { return *routeCard_; }
     FlatView& flatView() { return *flatView_; }
     BodyView& bodyView() { return *bodyView_; }
+    ProofView& proofView() { return *proofView_; }
     FindingsPanel& findings() { return *findings_; }
     Gauge& gauge() { return *gauge_; }
     NoticeBar& notice() { return *notice_; }
@@ -120,6 +122,7 @@ class MainWindow : public QMainWindow {
     RouteCard* routeCard_ = nullptr;
     FlatView* flatView_ = nullptr;
     BodyView* bodyView_ = nullptr;
+    ProofView* proofView_ = nullptr;
     FindingsPanel* findings_ = nullptr;
     Gauge* gauge_ = nullptr;
     NoticeBar* notice_ = nullptr;

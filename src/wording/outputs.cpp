@@ -18,6 +18,7 @@ constexpr std::array purposes{
     Purpose{"3mf", QT_TRANSLATE_NOOP("Outputs", "blank and letters as bodies with colours")},
     Purpose{"svg", QT_TRANSLATE_NOOP("Outputs", "lines to cut or follow, a group a working")},
     Purpose{"dxf", QT_TRANSLATE_NOOP("Outputs", "the same with true arcs, a layer a working")},
+    Purpose{"nc", QT_TRANSLATE_NOOP("Outputs", "toolpaths for a machine that cuts")},
     Purpose{"pdf", QT_TRANSLATE_NOOP("Outputs", "true size on paper, to hold against the work")},
     Purpose{"png", QT_TRANSLATE_NOOP("Outputs", "a picture of the view")}};
 

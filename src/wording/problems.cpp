@@ -70,8 +70,8 @@ QString body(const quantity::Problem& problem) {
             .arg(subject);
     case ProblemKind::unknownFormat:
         return detail.isEmpty()
-                   ? Problems::tr(
-                         "The ending of “%1” tells no format Bollard writes; use .stl, .3mf, .svg or .dxf.")
+                   ? Problems::tr("The ending of “%1” tells no format Bollard writes; use .stl, .3mf, .svg, "
+                                  ".dxf or .nc.")
                          .arg(subject)
                    : Problems::tr("The ending of “%1” tells no drawing; use .svg or .dxf.").arg(subject);
     case ProblemKind::tableBroken:

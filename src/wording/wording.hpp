@@ -59,6 +59,11 @@ QString nameOf(working::EdgeKind kind);
 QString nameOf(check::ReadingKind kind);
 QString nameOf(setting::OrnamentKind kind);
 QString nameOf(setting::BackingForm form);
+QString nameOf(cut::OperationKind kind);
+QString nameOf(cut::ToolKind kind);
+/// An operation in a few words: what is done with which tool.
+QString summaryOf(const cut::Operation& operation, quantity::Unit unit);
+QString nameOfDialect(std::string_view dialect);
 QString nameOf(const setting::Ornament& ornament);
 QString nameOf(setting::FrameShape shape);
 QString nameOf(setting::BaselineKind kind);

@@ -1,5 +1,6 @@
 #include "../sample_cards.hpp"
 #include "files/stl.hpp"
+#include <QImage>
 #include <QProcess>
 #include <QTemporaryDir>
 #include <nlohmann/json.hpp>
@@ -55,6 +56,41 @@ class CommandLineTest : public QObject {
         for (const QByteArray& line : out_.split('\n'))
             QVERIFY2(file.contains(line), line.constData()); // the first line that is not there
         QVERIFY2(file == out_, "bollard-cli format > docs/card-format.md");
+    }
+
+    void programsAreWrittenAndProved() {
+        QCOMPARE(run({"make", sample("valve-scribed"), "-o", at("tag.nc")}), 0);
+        QVERIFY(run({"make", sample("valve-scribed"), "-o", at("tag.nc")}) == 3); // it is there
+        QFile file(at("tag.nc"));
+        QVERIFY(file.open(QIODevice::ReadOnly));
+        const QByteArray good = file.readAll();
+        QVERIFY(good.contains("G17 G21 G90 G40 G49 G94") && good.contains("M30"));
+        const QStringList prove{"proof", at("tag.nc"), "--card", sample("valve-scribed"), "--json"};
+        QCOMPARE(run(prove + QStringList{"--picture", at("tag.png")}), 0);
+        QVERIFY(QImage(at("tag.png")).width() > 400);
+        const Json proof = Json::parse(out_.toStdString());
+        QVERIFY(proof["gouge"]["largest"] < 0.01 && proof["left"]["largest"] < 0.01);
+        QVERIFY(proof["time"] > 10 && proof["cutLength"] > 100 && proof["rapidsBelowClearance"] == 0);
+        QVERIFY(proof["outsideStock"] == 0 && proof["errors"].empty());
+        QVERIFY(proof["bounds"]["low"][2] < 0 && proof["bounds"]["high"][2] == 5);
+        // The zero is in the middle of the stock.
+        QVERIFY(proof["bounds"]["low"][0] < 0 && proof["bounds"]["high"][0] > 0);
+        const auto damaged = [&](const QByteArray& before, const QByteArray& after) {
+            QByteArray bad = good;
+            bad.replace(bad.indexOf(before), before.size(), after);
+            if (!files::writeWhole(at("tag.nc").toStdString(), bad.toStdString(), files::IfThere::replace))
+                qFatal("the program cannot be written");
+            return run(prove);
+        };
+        QCOMPARE(damaged("Z-0.2", "Z-0.9"), 1);
+        QCOMPARE(damaged("G0 Z5", "G0 Z5\nG87 X1"), 2);
+        QVERIFY(err_.contains("G87") && err_.contains("line"));
+        QCOMPARE(damaged("M30", ""), 2);
+        QCOMPARE(run({"proof", at("no.nc"), "--card", sample("valve-scribed")}), 2);
+        QCOMPARE(run({"drawing", sample("berth-monogram"), "--cuts", "--accept", "-o", at("cuts.dxf")}), 0);
+        QFile cuts(at("cuts.dxf"));
+        QVERIFY(cuts.open(QIODevice::ReadOnly));
+        QVERIFY(cuts.readAll().contains("cut-out-lead"));
     }
 
     void everySampleIsCheckedDrawnAndPictured() {

@@ -31,6 +31,10 @@ constexpr Expected expected[]{
     {"pilot-loose-dot", "stop letterLoose:name", 6841.67718, 4, 396.943},
     {"quay-bars", "", 11460.25420, 15, 897.650},
     {"tern-plate", "", 9106.36157, 1, 392.486},
+    {"osprey-transom", "note strokeFlat:name, note strokeFlat:home", 514468.72792, 28, 2188.792},
+    {"valve-scribed", "", 1755.02411, 25, 288.429},
+    {"berth-monogram", "watch gapNarrow:name:watch", 36859.29966, 4, 1564.943},
+    {"slate-ground", "note cornerRounded:name, note cornerRounded:border", 148607.32620, 13, 1927.361},
     {"store-tag", "watch gapNarrow:i1:watch, note strokeFlat:i0", 6372.53250, 24, 603.488},
 };
 

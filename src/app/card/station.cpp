@@ -173,8 +173,11 @@ void StationBody::refreshFields() {
     for (const FieldRow& row : fieldRows_) {
         void* const place = row.part(card);
         row.widget->setEnabled(place != nullptr);
-        if (!place)
+        if (!place) {
+            if (row.shown)
+                setRowVisible(row.widget, row.shown());
             continue;
+        }
         if (auto* const number = qobject_cast<NumberField*>(row.widget)) {
             number->setUnit(card.unit);
             number->setValue(numberAt(*row.field, place));

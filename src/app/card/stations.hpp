@@ -167,6 +167,8 @@ class WorkingStation : public StationBody {
     QLabel* told_;
 };
 
+class OperationsList;
+
 class ProcessStation : public StationBody {
     Q_OBJECT
   public:
@@ -176,6 +178,7 @@ class ProcessStation : public StationBody {
   private:
     working::Kind kind() const; ///< of the selected words
     void addLimits();
+    void addCutting();
     void listKinds();
     void choose(int item);
     void keep();
@@ -191,6 +194,10 @@ class ProcessStation : public StationBody {
     QPushButton *start_, *keep_, *forget_;
     QLineEdit* name_;
     QLabel* told_;
+    OperationsList* operations_;
+    QComboBox *zero_, *dialect_;
+    int cutting_ = 0;     ///< the fold
+    bool opened_ = false; ///< for a card with operations
     std::vector<process::Process> kept_;
     int firstKept_ = 0; ///< item of kept_.front()
 };

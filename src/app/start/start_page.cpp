@@ -47,7 +47,11 @@ QList<Sample> samples() {
             {"quay-bars", StartPage::tr("Word on bars behind it")},
             {"tern-plate", StartPage::tr("Word on a plate along its outline")},
             {"hull-closed", StartPage::tr("Word closed up to one piece")},
-            {"pilot-loose-dot", StartPage::tr("A dot that nothing holds yet")}};
+            {"pilot-loose-dot", StartPage::tr("A dot that nothing holds yet")},
+            {"osprey-transom", StartPage::tr("Transom name, V-carved")},
+            {"valve-scribed", StartPage::tr("Brass valve tags, scribed")},
+            {"berth-monogram", StartPage::tr("Monogram in a ring, by torch")},
+            {"slate-ground", StartPage::tr("Slate, its ground cleared")}};
 }
 
 QString pathOf(const Sample& sample) {

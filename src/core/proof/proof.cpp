@@ -139,10 +139,37 @@ Proof proofOf(std::string_view text, const cut::Cutting& cutting, const ProofCho
             proof.unreachable.note(wanted - std::max(double(design.designed[i]), bottom), at, area,
                                    Proof::tolerance);
         }
+    proof.windowLow = low;
+    proof.windowHigh = high;
     proof.field = std::move(field);
     proof.allowed = std::move(design.allowed);
     proof.wanted = std::move(design.wanted);
     return proof;
+}
+
+Proof partly(const Proof& proof, const cut::Cutting& cutting, size_t moves, const std::stop_token& stop) {
+    Proof partly;
+    if (!proof.field)
+        return partly;
+    std::vector<Motion> motions(proof.program.motions.begin(),
+                                proof.program.motions.begin() +
+                                    std::ptrdiff_t(std::min(moves, proof.program.motions.size())));
+    for (Motion& motion : motions) {
+        motion.from = motion.from + cutting.zero;
+        motion.to = motion.to + cutting.zero;
+    }
+    if (!motions.empty())
+        motions.front().from = motions.front().to;
+    auto field = std::make_shared<HeightField>(proof.windowLow, proof.windowHigh, proof.field->cell(),
+                                               cutting.stock.high.z);
+    const std::vector<cut::Tool> tools = cutting.tools();
+    field->cut(motions, tools, cutting.stock.low.z - 0.3, stop);
+    partly.field = std::move(field);
+    partly.allowed = proof.allowed;
+    const bool whole = moves >= proof.program.motions.size();
+    partly.wanted =
+        whole ? proof.wanted : std::vector<float>(proof.wanted.size(), float(cutting.stock.high.z));
+    return partly;
 }
 
 } // namespace bollard::proof

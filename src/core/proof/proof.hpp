@@ -34,7 +34,8 @@ struct Proof {
     int rapidsBelowClearance = 0;
     int outsideStock = 0; ///< moves that cut beside the stock, or too far below it
     std::shared_ptr<const HeightField> field{};
-    std::vector<float> allowed{}, wanted{}; ///< of each cell, heights
+    std::vector<float> allowed{}, wanted{};  ///< of each cell, heights
+    plane::Vector windowLow{}, windowHigh{}; ///< of the field
 
     bool isSound() const { return gouge.largest <= tolerance && outsideStock == 0; }
     static constexpr double tolerance = 0.01; ///< mm
@@ -50,5 +51,8 @@ double cellFor(const cut::Cutting& cutting);
 /// Reads the program and cuts the stock with it. Stopped, it returns what there is.
 Proof proofOf(std::string_view program, const cut::Cutting& cutting, const ProofChoices& choices = {},
               const std::stop_token& stop = {}, const std::function<void(double)>& progress = {});
+
+/// The stock after so many of the program's moves; only what is missing in the end is told as left.
+Proof partly(const Proof& proof, const cut::Cutting& cutting, size_t moves, const std::stop_token& stop = {});
 
 } // namespace bollard::proof

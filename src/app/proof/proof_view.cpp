@@ -1,0 +1,371 @@
+#include "app/proof/proof_view.hpp"
+#include "app/controls/looks.hpp"
+#include "cut/gcode.hpp"
+#include "drawing/proof_picture.hpp"
+#include "wording/wording.hpp"
+#include <QEvent>
+#include <QHBoxLayout>
+#include <QKeyEvent>
+#include <QLabel>
+#include <QListView>
+#include <QMouseEvent>
+#include <QPainter>
+#include <QPushButton>
+#include <QScrollBar>
+#include <QSignalBlocker>
+#include <QSlider>
+
+namespace bollard::app {
+
+ProofCanvas::ProofCanvas(QWidget* parent) : QWidget(parent) {
+    setMinimumSize(200, 120);
+    setAttribute(Qt::WA_OpaquePaintEvent);
+    setAccessibleName(tr("Proof: the stock after the moves so far"));
+    setAccessibleDescription(tr("Plus and minus zoom; Home shows all of it."));
+    setFocusPolicy(Qt::StrongFocus);
+}
+
+void ProofCanvas::zoom(double factor, QPointF around) {
+    constexpr double least = 1, most = 200;
+    const double now = std::clamp(zoom_ * factor, least, most);
+    const QPointF middle(width() / 2.0, height() / 2.0), off = around - middle - moved_;
+    moved_ += off - (now / zoom_) * off;
+    zoom_ = now;
+    if (zoom_ == least)
+        moved_ = {};
+    update();
+}
+
+void ProofCanvas::wheelEvent(QWheelEvent* event) {
+    zoom(std::pow(1.0015, event->angleDelta().y()), event->position());
+}
+void ProofCanvas::mousePressEvent(QMouseEvent* event) {
+    last_ = event->position();
+}
+void ProofCanvas::mouseMoveEvent(QMouseEvent* event) {
+    moved_ += event->position() - last_;
+    last_ = event->position();
+    update();
+}
+void ProofCanvas::mouseDoubleClickEvent(QMouseEvent*) {
+    zoom(0, rect().center());
+}
+void ProofCanvas::keyPressEvent(QKeyEvent* event) {
+    switch (event->key()) {
+    case Qt::Key_Plus:
+        return zoom(1.25, rect().center());
+    case Qt::Key_Minus:
+        return zoom(0.8, rect().center());
+    case Qt::Key_Home:
+        return zoom(0, rect().center());
+    default:
+        QWidget::keyPressEvent(event);
+    }
+}
+
+void ProofCanvas::show(std::shared_ptr<const proof::Proof> proof,
+                       std::shared_ptr<const card::Cuttings> cuttings, QImage image) {
+    proof_ = std::move(proof);
+    cuttings_ = std::move(cuttings);
+    image_ = std::move(image);
+    done_ = proof_ ? proof_->program.motions.size() : 0;
+    update();
+}
+
+void ProofCanvas::setImage(QImage image) {
+    image_ = std::move(image);
+    update();
+}
+
+void ProofCanvas::setDone(size_t moves) {
+    done_ = moves;
+    update();
+}
+
+void ProofCanvas::paintEvent(QPaintEvent*) {
+    QPainter painter(this);
+    const drawing::Tokens& t = drawing::tokens();
+    painter.fillRect(rect(), t.ground);
+    if (!proof_ || !cuttings_ || !proof_->field) {
+        painter.setPen(t.inkSoft);
+        painter.drawText(rect().adjusted(20, 0, -20, 0), Qt::AlignCenter | Qt::TextWordWrap,
+                         tr("Nothing to prove yet: give the card an operation in Process, or letters that "
+                            "its process cuts."));
+        return;
+    }
+    const cut::Cutting& cutting = cuttings_->front;
+    const proof::HeightField& field = *proof_->field;
+    const plane::Vector low = field.middle(0, 0);
+    const double wide = field.columns() * field.cell(), high = field.rows() * field.cell();
+    // The stock and what is cut, whichever reaches farther
+    const QRectF stock(QPointF(cutting.stock.low.x, cutting.stock.low.y),
+                       QPointF(cutting.stock.high.x, cutting.stock.high.y));
+    const QRectF all = stock.united(QRectF(low.x, low.y, wide, high));
+    constexpr double room = 36;
+    const double scale =
+        zoom_ * std::min((width() - 2 * room) / all.width(), (height() - 2 * room) / all.height());
+    const auto at = [&](double x, double y) {
+        return moved_ + QPointF(width() / 2.0 + (x - all.center().x()) * scale,
+                                height() / 2.0 - (y - all.center().y()) * scale);
+    };
+    painter.setRenderHint(QPainter::SmoothPixmapTransform);
+    painter.fillRect(QRectF(at(stock.left(), stock.bottom()), at(stock.right(), stock.top())), t.material);
+    painter.drawImage(QRectF(at(low.x, low.y + high), at(low.x + wide, low.y)), image_);
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.setBrush(Qt::NoBrush);
+    painter.setPen(QPen(t.inkSoft, 1, Qt::DashDotLine));
+    painter.drawRect(QRectF(at(stock.left(), stock.bottom()), at(stock.right(), stock.top())));
+    // Moves in the air are broken lines, cuts full ones; what is still to come is faint.
+    const auto& motions = proof_->program.motions;
+    QPainterPath air, cut, later;
+    const auto line = [&](QPainterPath& path, const proof::Motion& m) {
+        path.moveTo(at(m.from.x + cutting.zero.x, m.from.y + cutting.zero.y));
+        path.lineTo(at(m.to.x + cutting.zero.x, m.to.y + cutting.zero.y));
+    };
+    constexpr size_t most = 60000;
+    const size_t from = done_ > most ? done_ - most : 1;
+    for (size_t i = from; i < std::min(motions.size(), done_); ++i)
+        line(motions[i].rapid ? air : cut, motions[i]);
+    for (size_t i = std::max<size_t>(done_, 1); i < std::min(motions.size(), done_ + most); ++i)
+        line(later, motions[i]);
+    QColor faint = t.inkSoft;
+    faint.setAlphaF(0.35f);
+    painter.setPen(QPen(faint, 0.6));
+    painter.drawPath(later);
+    painter.setPen(QPen(t.tide, 0.8));
+    painter.drawPath(cut);
+    painter.setPen(QPen(t.ink, 1, Qt::DotLine));
+    painter.drawPath(air);
+    // The zero with its axes
+    const QPointF zero = at(cutting.zero.x, cutting.zero.y);
+    painter.setPen(QPen(t.stop, 2));
+    painter.drawLine(zero, zero + QPointF(26, 0));
+    painter.drawLine(zero, zero - QPointF(0, 26));
+    painter.setBrush(t.paper);
+    painter.drawEllipse(zero, 4, 4);
+    painter.setPen(t.ink);
+    painter.drawText(zero + QPointF(29, 4), QStringLiteral("x"));
+    painter.drawText(zero + QPointF(-3, -30), QStringLiteral("y"));
+    if (done_ > 0 && done_ <= motions.size() && done_ < motions.size()) {
+        const proof::Motion& now = motions[done_ - 1];
+        const std::vector<cut::Tool> tools = cutting.tools();
+        const double radius = now.tool >= 1 && size_t(now.tool) <= tools.size()
+                                  ? tools[size_t(now.tool) - 1].radius() * scale
+                                  : 4;
+        const QPointF tip = at(now.to.x + cutting.zero.x, now.to.y + cutting.zero.y);
+        painter.setPen(QPen(t.paper, 3));
+        painter.setBrush(Qt::NoBrush);
+        painter.drawEllipse(tip, std::max(3.0, radius), std::max(3.0, radius));
+        painter.setPen(QPen(t.ink, 1.4));
+        painter.drawEllipse(tip, std::max(3.0, radius), std::max(3.0, radius));
+    }
+}
+
+ProofView::ProofView(CardEditor& editor, Maker& maker, QWidget* parent)
+    : QWidget(parent), editor_(editor), maker_(maker), background_(this), scrubbing_(this) {
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->setSpacing(0);
+    auto* middle = new QHBoxLayout;
+    middle->setSpacing(1);
+    canvas_ = new ProofCanvas(this);
+    middle->addWidget(canvas_, 1);
+    lines_ = new QListView(this);
+    lines_->setAccessibleName(tr("Lines of the program"));
+    lines_->setUniformItemSizes(true);
+    lines_->setEditTriggers(QAbstractItemView::NoEditTriggers);
+    lines_->setFixedWidth(190);
+    lines_->setFrameShape(QFrame::NoFrame);
+    program_ = new QStringListModel(this);
+    lines_->setModel(program_);
+    middle->addWidget(lines_);
+    layout->addLayout(middle, 1);
+    auto* strip = new QWidget(this);
+    strip->setObjectName(QStringLiteral("gauge"));
+    strip->setAttribute(Qt::WA_StyledBackground);
+    strip->setFixedHeight(104);
+    auto* rows = new QVBoxLayout(strip);
+    rows->setContentsMargins(14, 8, 14, 8);
+    told_ = new QLabel(strip);
+    told_->setTextFormat(Qt::RichText);
+    rows->addWidget(told_);
+    auto* row = new QHBoxLayout;
+    play_ = new QPushButton(tr("Play"), strip);
+    play_->setCheckable(true);
+    row->addWidget(play_);
+    auto* back = new QPushButton(QStringLiteral("−1"), strip);
+    back->setAccessibleName(tr("One move back"));
+    auto* on = new QPushButton(QStringLiteral("+1"), strip);
+    on->setAccessibleName(tr("One move on"));
+    auto* end = new QPushButton(tr("End"), strip);
+    end->setAccessibleName(tr("To the last move"));
+    for (QPushButton* button : {back, on})
+        button->setFixedWidth(40);
+    row->addWidget(back);
+    row->addWidget(on);
+    scrubber_ = new QSlider(Qt::Horizontal, strip);
+    scrubber_->setAccessibleName(tr("How many moves have been made"));
+    row->addWidget(scrubber_, 1);
+    row->addWidget(end);
+    rows->addLayout(row);
+    place_ = softLabel({}, strip);
+    rows->addWidget(place_);
+    layout->addWidget(strip);
+
+    connect(&maker_, &Maker::stageDone, this, [this] {
+        if (isVisible())
+            prove();
+    });
+    connect(scrubber_, &QSlider::valueChanged, this, &ProofView::go);
+    connect(back, &QPushButton::clicked, this, [this] { scrubber_->setValue(scrubber_->value() - 1); });
+    connect(on, &QPushButton::clicked, this, [this] { scrubber_->setValue(scrubber_->value() + 1); });
+    connect(end, &QPushButton::clicked, this, [this] { scrubber_->setValue(scrubber_->maximum()); });
+    connect(play_, &QPushButton::toggled, this, &ProofView::play);
+    constexpr int frame = 40, rest = 60; // ms
+    playing_.setInterval(frame);
+    connect(&playing_, &QTimer::timeout, this, [this] {
+        const int step = std::max(1, scrubber_->maximum() / 500);
+        scrubber_->setValue(scrubber_->value() + step);
+        if (scrubber_->value() == scrubber_->maximum())
+            play_->setChecked(false);
+    });
+    resting_.setSingleShot(true);
+    resting_.setInterval(rest);
+    connect(&resting_, &QTimer::timeout, this, &ProofView::showPartly);
+    connect(lines_, &QListView::clicked, this, [this](const QModelIndex& index) {
+        if (!proof_)
+            return;
+        const auto& motions = proof_->program.motions;
+        const auto found = std::ranges::find_if(
+            motions, [&](const proof::Motion& motion) { return motion.line > index.row(); });
+        scrubber_->setValue(int(found - motions.begin()) + 1);
+    });
+}
+
+QString ProofView::told() const {
+    return told_->text();
+}
+QString ProofView::lineNow() const {
+    return lines_->currentIndex().data().toString();
+}
+
+void ProofView::showEvent(QShowEvent* event) {
+    QWidget::showEvent(event);
+    prove();
+}
+
+void ProofView::changeEvent(QEvent* event) {
+    QWidget::changeEvent(event);
+    if (event->type() == QEvent::PaletteChange && proof_)
+        showPartly();
+}
+
+/// Writes the program and reads it back, off this thread; the newest card wins.
+void ProofView::prove() {
+    const card::Made& made = maker_.shown().made;
+    if (!made.lettering || !made.solid || (asked_.card == made.card && asked_.solid == made.solid))
+        return;
+    asked_ = made;
+    background_.stop();
+    background_.start([this, made](const Background::Courier& courier) {
+        const auto cuttings = made.cuttings ? made.cuttings
+                                            : std::make_shared<const card::Cuttings>(card::cuttingsOf(
+                                                  *made.card, *made.lettering, courier.stop()));
+        const cut::Dialect* const dialect = cut::dialectNamed(made.card->machine.dialect);
+        const auto bytes = dialect ? cut::gcodeOf(cuttings->front, *dialect, {})
+                                   : quantity::Result<std::string>(quantity::Problem{});
+        std::shared_ptr<const proof::Proof> proof;
+        QImage image;
+        if (bytes && !courier.stop().stop_requested()) {
+            proof = std::make_shared<const proof::Proof>(
+                proof::proofOf(*bytes, cuttings->front, {}, courier.stop()));
+            image = drawing::imageOf(*proof, cuttings->front);
+        }
+        if (courier.stop().stop_requested())
+            return;
+        const QString program = bytes ? QString::fromStdString(*bytes) : QString();
+        courier.post([this, cuttings, program, proof, image] { take(cuttings, program, proof, image); });
+    });
+}
+
+void ProofView::take(std::shared_ptr<const card::Cuttings> cuttings, const QString& program,
+                     std::shared_ptr<const proof::Proof> proof, const QImage& image) {
+    cuttings_ = std::move(cuttings);
+    proof_ = std::move(proof);
+    canvas_->show(proof_, cuttings_, image);
+    program_->setStringList(program.split(QLatin1Char('\n')));
+    const QSignalBlocker quiet(scrubber_);
+    scrubber_->setMaximum(proof_ ? int(proof_->program.motions.size()) : 0);
+    scrubber_->setValue(scrubber_->maximum());
+    if (!proof_) {
+        told_->setText(tr("No program: nothing is cut."));
+        place_->clear();
+        return emit proved();
+    }
+    const quantity::Unit unit = editor_.card().unit;
+    const auto told = [&](const QString& what, const proof::Extent& extent, bool bad) {
+        const QString text = tr("%1 %2").arg(what, wording::lengthText(extent.largest, unit));
+        return bad ? QStringLiteral("<b style='color:%1'>%2</b>").arg(drawing::tokens().stop.name(), text)
+                   : text;
+    };
+    QStringList parts{told(tr("gouged"), proof_->gouge, proof_->gouge.largest > proof::Proof::tolerance),
+                      told(tr("left"), proof_->left, false),
+                      told(tr("out of the tools' reach"), proof_->unreachable, false)};
+    if (proof_->outsideStock > 0)
+        parts << QStringLiteral("<b style='color:%1'>%2</b>")
+                     .arg(drawing::tokens().stop.name(), tr("cuts beside the stock"));
+    const int seconds = int(std::lround(proof_->seconds));
+    parts << tr("%1 min %2 s").arg(seconds / 60).arg(seconds % 60);
+    told_->setText(parts.join(QStringLiteral(" · ")));
+    go(scrubber_->value());
+    emit proved();
+}
+
+void ProofView::go(int move) {
+    if (!proof_)
+        return;
+    canvas_->setDone(size_t(move));
+    const auto& motions = proof_->program.motions;
+    if (move > 0 && move <= int(motions.size())) {
+        const proof::Motion& now = motions[size_t(move) - 1];
+        lines_->setCurrentIndex(program_->index(now.line - 1));
+        const quantity::Unit unit = editor_.card().unit;
+        place_->setText(tr("move %1 of %2 · line %3 · %4 · x %5  y %6  z %7")
+                            .arg(move)
+                            .arg(motions.size())
+                            .arg(now.line)
+                            .arg(now.rapid ? tr("in the air") : tr("cut"),
+                                 wording::lengthText(now.to.x, unit), wording::lengthText(now.to.y, unit),
+                                 wording::lengthText(now.to.z, unit)));
+    } else {
+        place_->setText(tr("before the first move"));
+    }
+    resting_.start();
+}
+
+/// The stock after the moves so far.
+void ProofView::showPartly() {
+    if (!proof_ || !cuttings_)
+        return;
+    scrubbing_.stop();
+    scrubbing_.start([this, proof = proof_, cuttings = cuttings_,
+                      moves = size_t(scrubber_->value())](const Background::Courier& courier) {
+        const auto partly = proof::partly(*proof, cuttings->front, moves, courier.stop());
+        if (courier.stop().stop_requested())
+            return;
+        const QImage image = drawing::imageOf(partly, cuttings->front);
+        courier.post([this, image, proof] {
+            if (proof == proof_)
+                canvas_->setImage(image);
+        });
+    });
+}
+
+void ProofView::play(bool on) {
+    play_->setText(on ? tr("Pause") : tr("Play"));
+    if (on && scrubber_->value() == scrubber_->maximum())
+        scrubber_->setValue(0);
+    on ? playing_.start() : playing_.stop();
+}
+
+} // namespace bollard::app

@@ -1,0 +1,90 @@
+// The Proof view: what the written program makes of the stock, move by move.
+#pragma once
+#include "app/session/background.hpp"
+#include "app/session/card_editor.hpp"
+#include "app/session/maker.hpp"
+#include "proof/proof.hpp"
+#include <QImage>
+#include <QStringListModel>
+#include <QTimer>
+#include <QWidget>
+
+class QLabel;
+class QListView;
+class QPushButton;
+class QSlider;
+
+namespace bollard::app {
+
+/// The stock from above with the path over it.
+class ProofCanvas : public QWidget {
+    Q_OBJECT
+  public:
+    explicit ProofCanvas(QWidget* parent);
+    void show(std::shared_ptr<const proof::Proof> proof, std::shared_ptr<const card::Cuttings> cuttings,
+              QImage image);
+    void setImage(QImage image);
+    /// So many moves have been made.
+    void setDone(size_t moves);
+
+  protected:
+    void paintEvent(QPaintEvent* event) override;
+    void wheelEvent(QWheelEvent* event) override; ///< zooms around the pointer
+    void mousePressEvent(QMouseEvent* event) override;
+    void mouseMoveEvent(QMouseEvent* event) override;        ///< a drag moves the picture
+    void mouseDoubleClickEvent(QMouseEvent* event) override; ///< all of it again
+    void keyPressEvent(QKeyEvent* event) override;
+
+  private:
+    void zoom(double factor, QPointF around);
+    double zoom_ = 1;
+    QPointF moved_, last_;
+    std::shared_ptr<const proof::Proof> proof_;
+    std::shared_ptr<const card::Cuttings> cuttings_;
+    QImage image_;
+    size_t done_ = 0;
+};
+
+class ProofView : public QWidget {
+    Q_OBJECT
+  public:
+    ProofView(CardEditor& editor, Maker& maker, QWidget* parent);
+
+    /// Null until the program of the card as it is now was proved.
+    const std::shared_ptr<const proof::Proof>& proof() const { return proof_; }
+    QSlider& scrubber() { return *scrubber_; }
+    QString told() const;
+    QString lineNow() const;
+
+  signals:
+    void proved();
+
+  protected:
+    void showEvent(QShowEvent* event) override;
+    void changeEvent(QEvent* event) override;
+
+  private:
+    void prove();
+    void take(std::shared_ptr<const card::Cuttings> cuttings, const QString& program,
+              std::shared_ptr<const proof::Proof> proof, const QImage& image);
+    void go(int move);
+    void showPartly();
+    void play(bool on);
+
+    CardEditor& editor_;
+    Maker& maker_;
+    Background background_, scrubbing_;
+    ProofCanvas* canvas_;
+    QLabel *told_, *place_;
+    QListView* lines_;
+    QStringListModel* program_;
+    QSlider* scrubber_;
+    QPushButton* play_;
+    QTimer playing_, resting_;
+    std::shared_ptr<const card::Cuttings> cuttings_;
+    std::shared_ptr<const proof::Proof> proof_;
+    std::shared_ptr<const card::Lettering> of_; ///< what the proof is of
+    card::Made asked_;
+};
+
+} // namespace bollard::app
