@@ -4,10 +4,12 @@
 #include "app/controls/drawer.hpp"
 #include "app/findings/plan_panel.hpp"
 #include "app/main_window.hpp"
+#include "app/proof/proof_view.hpp"
 #include <QApplication>
 #include <QDir>
 #include <QElapsedTimer>
 #include <QListView>
+#include <QSlider>
 #include <QToolButton>
 
 namespace bollard::app {
@@ -126,13 +128,21 @@ int takePictures(MainWindow& window, const QString& folder) {
     picture("backing");
     window.openSample(sample("valve-tag"));
     window.editor().edit({}, {}, [](card::Card& card) { card.process.kind = process::Laser{}; });
-    window.routeCard().open(RouteCard::process);
-    picture("process");
     settle(window);
     emit window.findings().planWanted();
     auto* plan = window.findChild<PlanPanel*>();
     waitFor([&] { return plan->plan().has_value(); });
     picture("mend-all");
+    window.drawer().shut();
+    window.openSample(sample("osprey-transom"));
+    window.routeCard().open(RouteCard::process);
+    window.showView(MainWindow::proof);
+    settle(window);
+    waitFor([&] { return window.proofView().proof() != nullptr; });
+    window.proofView().scrubber().setValue(window.proofView().scrubber().maximum() / 3);
+    rest(400);
+    picture("proof");
+    window.showView(MainWindow::flat);
     window.drawer().shut();
     window.openSample(sample("store-tag"));
     window.routeCard().open(RouteCard::blank);

@@ -130,6 +130,45 @@ FlatDrawing::FlatDrawing(card::Made made, const FlatDrawing* before) : made_(std
                                  made_.card->inscriptions[size_t(letters.inscription)].ornament.kind ==
                                      setting::OrnamentKind::backing});
     }
+    findStock();
+}
+
+void FlatDrawing::findStock() {
+    const card::Card& card = *made_.card;
+    if (card.operations.empty() || sides_.empty() || sides_.front().turn > 0)
+        return;
+    QRectF part = sides_.front().blank.boundingRect();
+    if (part.isEmpty())
+        for (const Inscription& inscription : inscriptions_)
+            for (const Shape& shape : *inscription.shapes)
+                part |= shape.box;
+    const cut::Block stock =
+        cut::blockOf(card.stock, {{part.left(), part.top(), -blank::depthBehind(card.blank)},
+                                  {part.right(), part.bottom(), 0}});
+    const space::Vertex zero = cut::placeOf(card.zero, stock);
+    stock_ = QRectF(QPointF(stock.low.x, stock.low.y), QPointF(stock.high.x, stock.high.y));
+    zero_ = {zero.x, zero.y};
+}
+
+void FlatDrawing::paintStock(QPainter& painter, const FlatScale& scale) const {
+    const Tokens& t = tokens();
+    painter.setBrush(Qt::NoBrush);
+    painter.setPen(QPen(t.inkSoft, 1, Qt::DashDotLine));
+    painter.drawRect(scale.transform().mapRect(*stock_));
+    for (const cut::Clamp& clamp : made_.card->clamps) {
+        painter.setBrush(QBrush(t.inkSoft, Qt::BDiagPattern));
+        painter.drawRect(scale.transform().mapRect(QRectF(clamp.x, clamp.y, clamp.width, clamp.height)));
+    }
+    const QPointF zero = scale.toPixels(zero_);
+    constexpr double axis = 26, knob = 4; // pixels
+    painter.setPen(QPen(t.stop, 2));
+    painter.drawLine(zero, zero + QPointF(axis, 0));
+    painter.drawLine(zero, zero - QPointF(0, axis));
+    painter.setBrush(t.paper);
+    painter.drawEllipse(zero, knob, knob);
+    painter.setPen(t.ink);
+    painter.drawText(zero + QPointF(axis + 3, knob), QStringLiteral("x"));
+    painter.drawText(zero - QPointF(3, axis + 4), QStringLiteral("y"));
 }
 
 std::shared_ptr<const std::vector<FlatDrawing::Shape>>
@@ -229,6 +268,8 @@ QRectF FlatDrawing::extent(std::string_view name) const {
         if (inscription.side == side.name && side.turn == 0) // else all of it is within
             for (const Shape& shape : *inscription.shapes)
                 extent |= shape.box;
+    if (stock_ && side.name == sides_.front().name)
+        extent |= *stock_;
     return extent.isEmpty() ? QRectF(0, 0, 60, 30) : extent;
 }
 
@@ -277,6 +318,8 @@ void FlatDrawing::paintGround(QPainter& painter, const QRectF& area, const FlatS
                      [&](int inscription) { return !isLifted(extras, inscription); });
         paintDropOuts(painter, scale, side, extras);
         paintOverlay(painter, area, {scale.transform(), scale.pixelsPerMm}, extras);
+        if (stock_ && side.name == sides_.front().name)
+            paintStock(painter, scale);
         if (extras.measures)
             paintBlankDimensions(painter, scale, side);
     }
@@ -309,8 +352,9 @@ void FlatDrawing::paintOver(QPainter& painter, const QRectF& area, const FlatSca
 std::optional<QRectF> FlatDrawing::changedSince(const FlatDrawing& before, std::string_view side,
                                                 const std::vector<int>& except) const {
     const Side &now = sideOf(side), &then = before.sideOf(side);
-    const bool sameGround = !empty() && !before.empty() && now.name == then.name && now.blank == then.blank &&
-                            made_.card->unit == before.made_.card->unit &&
+    const bool sameGround = !empty() && !before.empty() && stock_ == before.stock_ && zero_ == before.zero_ &&
+                            made_.card->clamps == before.made_.card->clamps && now.name == then.name &&
+                            now.blank == then.blank && made_.card->unit == before.made_.card->unit &&
                             inscriptions_.size() == before.inscriptions_.size();
     if (!sameGround)
         return std::nullopt;

@@ -130,6 +130,9 @@ class FlatDrawing {
         double turn = 0;       ///< mm round a side that closes
     };
     const Side& sideOf(std::string_view name) const;
+    void findStock();
+    /// The raw piece, what holds it, and the machine's zero with its axes.
+    void paintStock(QPainter& painter, const FlatScale& scale) const;
     void paintBlank(QPainter& painter, const FlatScale& scale, const Side& side) const;
     template<class Which>
     void paintLetters(QPainter& painter, const FlatScale& scale, const QRectF& area, const Side& side,
@@ -155,6 +158,8 @@ class FlatDrawing {
     sharedShapes(const FlatDrawing* before, const working::PlacedLetters& letters, double turn);
 
     card::Made made_;
+    std::optional<QRectF> stock_{}; ///< mm, on the first side; of cards with operations
+    QPointF zero_{};
     std::vector<Side> sides_;
     std::vector<Inscription> inscriptions_;
     mutable std::map<std::string_view, std::vector<check::SidePiece>> pieces_; ///< by side

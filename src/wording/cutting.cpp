@@ -14,7 +14,7 @@ QString nameOf(cut::OperationKind kind) {
     switch (kind) {
     case cut::OperationKind::scribe:
         return Cuttings::tr("scribe");
-    case cut::OperationKind::vCarve:
+    case cut::OperationKind::carve:
         return Cuttings::tr("V-carve");
     case cut::OperationKind::pocket:
         return Cuttings::tr("pocket");

@@ -98,7 +98,7 @@ class CuttingInWindowTest : public QObject {
                 inscription.typeface = {"League Spartan", "Bold", {}, 0};
                 inscription.working.kind = working::Kind::carved;
             }
-            card.operations[0].kind = cut::OperationKind::vCarve;
+            card.operations[0].kind = cut::OperationKind::carve;
             card.operations[0].tool = cut::Tool{};
             card.operations[0].tool.kind = cut::ToolKind::vBit;
             card.operations[0].tool.tip = 4;

@@ -34,7 +34,7 @@ class CuttingTest : public QObject {
     void aCarvedPointIsAsDeepAsItIsFarFromTheWalls() {
         for (const double cap : {10.0, 1.0})
             for (const double tip : {0.0, 0.2, 0.5}) {
-                card::Card card = cutCard("HSeg&", working::Kind::carved, OperationKind::vCarve);
+                card::Card card = cutCard("HSeg&", working::Kind::carved, OperationKind::carve);
                 card.operations[0].tool = samples::taper(60, tip);
                 card.operations[0].depthCap = cap;
                 const card::Made with = made(card);
@@ -59,7 +59,7 @@ class CuttingTest : public QObject {
     }
 
     void carvingRisesIntoEveryCorner() {
-        card::Card card = cutCard("L", working::Kind::carved, OperationKind::vCarve);
+        card::Card card = cutCard("L", working::Kind::carved, OperationKind::carve);
         card.operations[0].tool = samples::taper(60, 0);
         const card::Made with = made(card);
         const plane::Region& letter = pathOf(with).job.shapes[0].region;
@@ -260,7 +260,7 @@ class CuttingTest : public QObject {
     }
 
     void whatGoesDownIsNeverFasterThanThePlunge() {
-        card::Card card = cutCard("Vx", working::Kind::carved, OperationKind::vCarve);
+        card::Card card = cutCard("Vx", working::Kind::carved, OperationKind::carve);
         card.operations[0].tool = samples::taper(30, 0.1);
         card.operations[0].feed = 1200;
         card.operations[0].plunge = 150;
@@ -296,7 +296,7 @@ class CuttingTest : public QObject {
     }
 
     void stockTravelAndToolsAreHeldAgainstTheWork() {
-        card::Card card = cutCard("Helm", working::Kind::carved, OperationKind::vCarve);
+        card::Card card = cutCard("Helm", working::Kind::carved, OperationKind::carve);
         card.operations[0].tool = samples::taper(60, 0.2);
         QVERIFY(!samples::finding(made(card), check::FindingKind::toolWide));
         const auto finds = [&](check::FindingKind kind, process::Severity severity) {
@@ -331,14 +331,14 @@ class CuttingTest : public QObject {
     }
 
     void aCardWithoutOperationsHasTheUsualOnes() {
-        card::Card card = cutCard("HELM", working::Kind::carved, OperationKind::vCarve);
+        card::Card card = cutCard("HELM", working::Kind::carved, OperationKind::carve);
         card.operations.clear();
         card.process.kind = process::VCarving{};
         const card::Made with = made(card);
         QVERIFY(!with.cuttings);
         const card::Cuttings usual = card::cuttingsOf(*with.card, *with.lettering);
         QCOMPARE(usual.front.paths.size(), size_t(1));
-        QCOMPARE(usual.front.paths[0].job.operation.kind, OperationKind::vCarve);
+        QCOMPARE(usual.front.paths[0].job.operation.kind, OperationKind::carve);
         card.process.kind = process::Torch{};
         card.inscriptions[0].working.kind = working::Kind::pierced;
         const card::Made torch = made(card);

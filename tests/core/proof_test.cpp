@@ -35,10 +35,10 @@ card::Card chosen(std::mt19937& random) {
     using Face = std::pair<const char*, const char*>;
     const std::array faces{Face{"League Spartan", "Bold"}, Face{"Quicksand", "Bold"},
                            Face{"Dancing Script", "Bold"}, Face{"Leckerli One", ""}, Face{"GFS Didot", ""}};
-    const auto kind = std::array{OperationKind::scribe, OperationKind::vCarve, OperationKind::pocket,
+    const auto kind = std::array{OperationKind::scribe, OperationKind::carve, OperationKind::pocket,
                                  OperationKind::cutOut}[size_t(pick(4))];
     const auto working = kind == OperationKind::scribe   ? working::Kind::scribed
-                         : kind == OperationKind::vCarve ? working::Kind::carved
+                         : kind == OperationKind::carve ? working::Kind::carved
                          : kind == OperationKind::pocket ? working::Kind::sunk
                                                          : working::Kind::pierced;
     card::Card card = cutCard(words[size_t(pick(int(words.size())))], working, kind);
@@ -57,7 +57,7 @@ card::Card chosen(std::mt19937& random) {
         o.tool = samples::taper(30, 0.1);
         o.depth = between(0.1, 0.5);
         break;
-    case OperationKind::vCarve:
+    case OperationKind::carve:
         o.tool = samples::taper(pick(2) ? 60 : 90, pick(2) ? 0 : 0.2);
         o.depthCap = pick(2) ? between(0.4, 1.2) : 5;
         break;
@@ -199,11 +199,11 @@ class ProofTest : public QObject {
 
     void damagedFilesAreCaught() {
         std::mt19937 random(3);
-        for (const auto kind : {OperationKind::vCarve, OperationKind::pocket}) {
+        for (const auto kind : {OperationKind::carve, OperationKind::pocket}) {
             card::Card card = cutCard(
-                "Tern", kind == OperationKind::vCarve ? working::Kind::carved : working::Kind::sunk, kind);
+                "Tern", kind == OperationKind::carve ? working::Kind::carved : working::Kind::sunk, kind);
             card.operations[0].tool =
-                kind == OperationKind::vCarve ? samples::taper(60, 0.2) : samples::tool(ToolKind::flat, 1);
+                kind == OperationKind::carve ? samples::taper(60, 0.2) : samples::tool(ToolKind::flat, 1);
             const card::Made with = made(card);
             const std::string good = programOf(with);
             const auto proofOf = [&](const std::string& text) {
@@ -231,7 +231,7 @@ class ProofTest : public QObject {
                 // deep in a stroke, or along the walls, which come last; elsewhere neighbouring ways may
                 // make up for it.
                 int at = -1;
-                if (kind == OperationKind::vCarve) {
+                if (kind == OperationKind::carve) {
                     at = find(QStringLiteral("^X.*Z-(0\\.[5-9]|[1-9])"), 10 + 7 * turn);
                 } else {
                     const QRegularExpression level(QStringLiteral("^X(-?[0-9.]+)( Y-?[0-9.]+)?$"));
@@ -247,7 +247,7 @@ class ProofTest : public QObject {
                 QVERIFY2(isCaught(bad), qPrintable(bad[at]));
                 // A plunge deeper
                 bad = lines;
-                const int down = find(kind == OperationKind::vCarve ? QStringLiteral("Z-[0-9.]+")
+                const int down = find(kind == OperationKind::carve ? QStringLiteral("Z-[0-9.]+")
                                                                     : QStringLiteral("Z-1\\.[12]"),
                                       3 + turn);
                 const double z = QRegularExpression(QStringLiteral("Z(-?[0-9.]+)"))

@@ -138,7 +138,7 @@ class Finder {
         for (const std::string& id : o.of)
             if (const int number = inscriptionCalled(card_, id); number >= 0) {
                 const working::Working& working = card_.inscriptions[size_t(number)].working;
-                const double told = o.kind == cut::OperationKind::vCarve ? o.depthCap : o.depth;
+                const double told = o.kind == cut::OperationKind::carve ? o.depthCap : o.depth;
                 const bool has = working::leavesFloor(working.kind);
                 if (has && told > 0 && std::fabs(told - working.depth) > hair)
                     add(FindingKind::depthTwice, Severity::watch, told, working.depth, &path, number);

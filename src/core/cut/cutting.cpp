@@ -32,7 +32,7 @@ bool isFor(OperationKind operation, const PlacedLetters& letters) {
     switch (operation) {
     case OperationKind::scribe:
         return kind == Kind::scribed;
-    case OperationKind::vCarve:
+    case OperationKind::carve:
         return kind == Kind::carved;
     case OperationKind::pocket:
         return kind == Kind::inlaid || (kind == Kind::sunk && !single);
@@ -64,7 +64,7 @@ class Assembling {
         job.stop = stop_;
         switch (job.operation.kind) {
         case OperationKind::scribe:
-        case OperationKind::vCarve:
+        case OperationKind::carve:
         case OperationKind::pocket:
             addShapes(job);
             break;
@@ -94,7 +94,7 @@ class Assembling {
     }
 
     double depthOf(const Operation& operation, const PlacedLetters& letters) const {
-        const double told = operation.kind == OperationKind::vCarve ? operation.depthCap : operation.depth;
+        const double told = operation.kind == OperationKind::carve ? operation.depthCap : operation.depth;
         if (told > 0)
             return told;
         return letters.working.kind == Kind::pierced ? cutting_.stock.high.z - cutting_.stock.low.z
@@ -111,7 +111,7 @@ class Assembling {
             if (operation.kind == OperationKind::scribe) {
                 shape.lines = linesOf(letters);
             } else {
-                shape.region = regionOf(letters, operation.kind == OperationKind::vCarve ? carvedTolerance
+                shape.region = regionOf(letters, operation.kind == OperationKind::carve ? carvedTolerance
                                                                                          : wayTolerance);
                 // Of carved letters the level floor, which is all that a straight tool may clear
                 if (shape.carved && operation.kind == OperationKind::pocket)
@@ -266,7 +266,7 @@ std::vector<Operation> usualOperations(const CuttingInput& input) {
         }
     });
     const bool burns = burning.kind != ToolKind::none;
-    for (const OperationKind kind : {OperationKind::scribe, OperationKind::vCarve, OperationKind::pocket})
+    for (const OperationKind kind : {OperationKind::scribe, OperationKind::carve, OperationKind::pocket})
         if (!burns && std::ranges::any_of(input.inscriptions,
                                           [&](const PlacedLetters& letters) { return isFor(kind, letters); }))
             add(kind);

@@ -6,7 +6,7 @@ namespace {
 
 using quantity::Named;
 
-constexpr std::array kinds{Named{OperationKind::scribe, "scribe"}, Named{OperationKind::vCarve, "v-carve"},
+constexpr std::array kinds{Named{OperationKind::scribe, "scribe"}, Named{OperationKind::carve, "v-carve"},
                            Named{OperationKind::pocket, "pocket"}, Named{OperationKind::cutOut, "cut-out"},
                            Named{OperationKind::clear, "clear"},   Named{OperationKind::drill, "drill"}};
 static_assert(kinds.size() == operationKinds);
@@ -81,14 +81,14 @@ template<> const PartFields& fieldsOf<Operation>() {
             .quiet()
             .about("mm; 0: that of its working")
             .number("depthCap", &Operation::depthCap, Dimension::length, ranges::optionalLength)
-            .when(is({vCarve}))
+            .when(is({carve}))
             .quiet()
             .about("no deeper, with a flat floor there, mm; 0: the depth of its working")
             .number("pass", &Operation::pass, Dimension::length, ranges::optionalLength)
             .quiet()
             .about("how deep at a time, mm; 0: at once")
             .number("stepover", &Operation::stepover, Dimension::length, ranges::optionalLength)
-            .when(is({vCarve, pocket, clear}))
+            .when(is({carve, pocket, clear}))
             .quiet()
             .about("between neighbouring ways, mm; 0: worked out, of V-carving for ridges of 0.05 mm")
             .number("allowance", &Operation::allowance, Dimension::length, ranges::optionalLength)

@@ -6,7 +6,7 @@
 
 namespace bollard::cut {
 
-enum class OperationKind { scribe, vCarve, pocket, cutOut, clear, drill };
+enum class OperationKind { scribe, carve, pocket, cutOut, clear, drill };
 constexpr int operationKinds = 6;
 
 enum class LeadKind { none, line, arc };

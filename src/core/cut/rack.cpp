@@ -77,7 +77,7 @@ const RackTool& usualTool(OperationKind kind) {
     switch (kind) {
     case OperationKind::scribe:
         return *find(shippedRack(), "Point 30");
-    case OperationKind::vCarve:
+    case OperationKind::carve:
         return *find(shippedRack(), "V 60");
     case OperationKind::pocket:
         return *find(shippedRack(), "Flat 1.5");

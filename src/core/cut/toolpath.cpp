@@ -12,8 +12,8 @@ Toolpath toolpathOf(Job job, int number) {
     case OperationKind::scribe:
         path.chains = scribe(job);
         break;
-    case OperationKind::vCarve:
-        path.chains = vCarve(job);
+    case OperationKind::carve:
+        path.chains = carve(job);
         together = job.operation.pass > 0;
         break;
     case OperationKind::pocket:

@@ -54,7 +54,7 @@ struct Toolpath {
 
 // One file each.
 std::vector<Chain> scribe(const Job& job);
-std::vector<Chain> vCarve(const Job& job);
+std::vector<Chain> carve(const Job& job);
 std::vector<Chain> pocket(const Job& job);
 std::vector<Chain> cutOut(const Job& job, int& noRoom);
 std::vector<Chain> drill(const Job& job);

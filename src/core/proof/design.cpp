@@ -128,7 +128,7 @@ class Designing {
         switch (path.job.operation.kind) {
         case OperationKind::scribe:
             return swept(path, false);
-        case OperationKind::vCarve:
+        case OperationKind::carve:
             for (const cut::Shape& shape : path.job.shapes)
                 if (!stop.stop_requested())
                     carved(path.job.operation, shape);
@@ -280,7 +280,7 @@ double Allowance::sideways(Vector at, double z, double reach) const {
         const bool inside = plane::contains(of.region, there);
         const double within = inside == !of.outside ? far : -far; // how far into what may be cut
         double wanted = 0;
-        if (of.operation->kind == OperationKind::vCarve) {
+        if (of.operation->kind == OperationKind::carve) {
             const double cap = std::min(of.depth, of.operation->tool.flute);
             if (-z > cap + depthHair)
                 continue;

@@ -135,7 +135,7 @@ std::vector<std::vector<AxisPoint>> joined(std::vector<std::vector<AxisPoint>> l
 
 } // namespace
 
-std::vector<Chain> vCarve(const Job& job) {
+std::vector<Chain> carve(const Job& job) {
     const Operation& o = job.operation;
     std::vector<Chain> chains;
     if (!(o.tool.spread() > 0))
