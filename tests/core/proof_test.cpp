@@ -38,7 +38,7 @@ card::Card chosen(std::mt19937& random) {
     const auto kind = std::array{OperationKind::scribe, OperationKind::carve, OperationKind::pocket,
                                  OperationKind::cutOut}[size_t(pick(4))];
     const auto working = kind == OperationKind::scribe   ? working::Kind::scribed
-                         : kind == OperationKind::carve ? working::Kind::carved
+                         : kind == OperationKind::carve  ? working::Kind::carved
                          : kind == OperationKind::pocket ? working::Kind::sunk
                                                          : working::Kind::pierced;
     card::Card card = cutCard(words[size_t(pick(int(words.size())))], working, kind);
@@ -248,7 +248,7 @@ class ProofTest : public QObject {
                 // A plunge deeper
                 bad = lines;
                 const int down = find(kind == OperationKind::carve ? QStringLiteral("Z-[0-9.]+")
-                                                                    : QStringLiteral("Z-1\\.[12]"),
+                                                                   : QStringLiteral("Z-1\\.[12]"),
                                       3 + turn);
                 const double z = QRegularExpression(QStringLiteral("Z(-?[0-9.]+)"))
                                      .match(bad[down])

@@ -112,7 +112,7 @@ class Assembling {
                 shape.lines = linesOf(letters);
             } else {
                 shape.region = regionOf(letters, operation.kind == OperationKind::carve ? carvedTolerance
-                                                                                         : wayTolerance);
+                                                                                        : wayTolerance);
                 // Of carved letters the level floor, which is all that a straight tool may clear
                 if (shape.carved && operation.kind == OperationKind::pocket)
                     shape.region = plane::grown(
