@@ -138,7 +138,7 @@ int takePictures(MainWindow& window, const QString& folder) {
     window.routeCard().open(RouteCard::process);
     window.showView(MainWindow::proof);
     settle(window);
-    waitFor([&] { return window.proofView().proof() != nullptr; });
+    waitFor([&] { return window.proofView().isCurrent() && window.proofView().scrubber().maximum() > 9000; });
     window.proofView().scrubber().setValue(window.proofView().scrubber().maximum() / 3);
     rest(400);
     picture("proof");

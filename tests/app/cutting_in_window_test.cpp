@@ -86,7 +86,7 @@ class CuttingInWindowTest : public QObject {
         QVERIFY(std::abs(lines->currentIndex().row() - later.row()) <= 3);
         // Other words, another program.
         window().editor().editInscription("x", {}, [](card::Inscription& i) { i.words = "VALVE 7"; });
-        QTRY_VERIFY_WITH_TIMEOUT(view().proof() != first && view().proof(), 20000);
+        QTRY_VERIFY_WITH_TIMEOUT(view().proof() != first && view().isCurrent(), 20000);
         QVERIFY(view().proof()->program.motions.size() != first->program.motions.size());
         window().showView(MainWindow::flat);
         QVERIFY(window().gauge().isVisible());

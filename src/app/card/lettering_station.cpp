@@ -410,6 +410,9 @@ void LetteringStation::refreshOrnament(const setting::Ornament& ornament) {
     const bool strips = backing && setting::isOfStrips(ornament.form);
     const bool links = backing && ornament.form == setting::BackingForm::links;
     const bool bars = strips && !links;
+    const int held = backing ? card::inscriptionCalled(editor_.card(), ornament.around) : -1;
+    const bool holdsPierced =
+        held >= 0 && editor_.card().inscriptions[size_t(held)].working.kind == working::Kind::pierced;
     const bool circle = frame && ornament.shape == setting::FrameShape::circle;
     const std::pair<QWidget*, bool> rows[]{
         {around_, frame || backing},
@@ -420,7 +423,7 @@ void LetteringStation::refreshOrnament(const setting::Ornament& ornament) {
         {frameShape_, frame},
         {frameWidth_, (frame && !round) || bar},
         {frameHeight_, (frame && !round && !circle) || bar},
-        {distance_, border || round || (backing && !links)},
+        {distance_, border || round || (backing && (!strips || (holdsPierced && !links)))},
         {band_, frame || border || strips},
         {frameCorner_, (frame && ornament.shape == setting::FrameShape::rectangle) || bar ||
                            (backing && ornament.form == setting::BackingForm::plate)},

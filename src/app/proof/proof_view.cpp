@@ -266,6 +266,8 @@ void ProofView::prove() {
     if (!made.lettering || !made.solid || (asked_.card == made.card && asked_.solid == made.solid))
         return;
     asked_ = made;
+    current_ = false;
+    told_->setText(tr("Writing the program and proving it…"));
     background_.stop();
     background_.start([this, made](const Background::Courier& courier) {
         const auto cuttings = made.cuttings ? made.cuttings
@@ -290,6 +292,7 @@ void ProofView::prove() {
 
 void ProofView::take(std::shared_ptr<const card::Cuttings> cuttings, const QString& program,
                      std::shared_ptr<const proof::Proof> proof, const QImage& image) {
+    current_ = true;
     cuttings_ = std::move(cuttings);
     proof_ = std::move(proof);
     canvas_->show(proof_, cuttings_, image);

@@ -50,8 +50,10 @@ class ProofView : public QWidget {
   public:
     ProofView(CardEditor& editor, Maker& maker, QWidget* parent);
 
-    /// Null until the program of the card as it is now was proved.
+    /// Of the card that was proved last; null where nothing is cut.
     const std::shared_ptr<const proof::Proof>& proof() const { return proof_; }
+    /// That card is the one there is now.
+    bool isCurrent() const { return current_; }
     QSlider& scrubber() { return *scrubber_; }
     QString told() const;
     QString lineNow() const;
@@ -83,8 +85,8 @@ class ProofView : public QWidget {
     QTimer playing_, resting_;
     std::shared_ptr<const card::Cuttings> cuttings_;
     std::shared_ptr<const proof::Proof> proof_;
-    std::shared_ptr<const card::Lettering> of_; ///< what the proof is of
     card::Made asked_;
+    bool current_ = false;
 };
 
 } // namespace bollard::app
