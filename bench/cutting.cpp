@@ -1,5 +1,6 @@
 // cutting: toolpaths against the solid of the same letters, their growth with letters, programs written and
 // read back, and the removal against a plain sweep of the memory. Ratios within one run.
+#include "card/pipeline.hpp"
 #include "card/step.hpp"
 #include "clocks.hpp"
 #include "cut/gcode.hpp"

@@ -27,9 +27,7 @@ int prove(const Arguments& arguments) {
         return run.code;
     const card::Cuttings cuttings =
         run.made.cuttings ? *run.made.cuttings : card::cuttingsOf(*run.made.card, *run.made.lettering);
-    proof::Proof proof = proof::proofOf(*program, cuttings.front);
-    if (!proof.program.ends)
-        proof.program.errors.push_back({0, "the program has no end (M2 or M30)"});
+    const proof::Proof proof = proof::proofOf(*program, cuttings.front);
     Json errors = Json::array();
     for (const proof::LineError& error : proof.program.errors) {
         errors.push_back({{"line", error.line}, {"what", error.what}});

@@ -120,7 +120,13 @@ class CuttingTest : public QObject {
             areas.push_back(areaOf(chain));
         QVERIFY(areas.back() < -120 * 45); // clockwise, outside the plate
         const auto within = std::ranges::count_if(areas, [](double area) { return area > 0; });
-        QCOMPARE(within, 1); // counter-clockwise inside the letter's outer wall
+        QCOMPARE(within, 1);            // counter-clockwise inside the letter's outer wall
+        card.operations[0].of = {"i0"}; // only the letter, and the plate's edge stays
+        const card::Made letter = made(card);
+        QCOMPARE(pathOf(letter).chains.size(), size_t(2));
+        for (const Chain& chain : pathOf(letter).chains)
+            QVERIFY(std::fabs(areaOf(chain)) < 60 * 22);
+        card.operations[0].of.clear();
         card.operations[0].conventional = true;
         QVERIFY(areaOf(pathOf(made(card)).chains.back()) > 120 * 45);
     }

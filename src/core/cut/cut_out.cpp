@@ -130,6 +130,8 @@ class CuttingOut {
             int enclosed = 0;
             for (size_t other = 0; other < filled.size(); ++other)
                 enclosed += other != r && plane::contains(filled[other], ring.front()) ? 1 : 0;
+            if (!job_.hasEdge && enclosed == 0)
+                continue;
             plane::Ring turned = ring;
             if (!o_.conventional)
                 std::ranges::reverse(turned);

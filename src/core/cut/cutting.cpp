@@ -70,6 +70,7 @@ class Assembling {
             break;
         case OperationKind::cutOut:
             job.part = partOf(job.operation);
+            job.hasEdge = !hasBlank_ || job.operation.of.empty();
             break;
         case OperationKind::clear:
             addGround(job);
@@ -178,6 +179,10 @@ class Assembling {
                         std::ranges::reverse(outer);
                         ground = plane::united(std::vector{ground, Region{{outer}}});
                     }
+        if (within >= 0 && ground.empty()) // no band, but a shape
+            for (const PlacedLetters& letters : in_.inscriptions)
+                if (letters.inscription == within)
+                    ground = regionOf(letters, wayTolerance);
         if (within < 0)
             ground = regionOf(working::cutThrough(in_.blank, {}, side_).blank, wayTolerance);
         std::vector<Region> stay;

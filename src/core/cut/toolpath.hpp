@@ -30,9 +30,9 @@ struct Shape {
 struct Job {
     Operation operation{}; ///< with tool, feeds and depths told
     std::vector<Shape> shapes{};
-    plane::Region part{};               ///< cut-out: what stays; clear: what is cleared
+    plane::Region part{};               ///< cut-out: what stays
+    bool hasEdge = true;                ///< cut-out: of the part; else only what lies within it is cut
     std::vector<plane::Vector> holes{}; ///< drill: where, mm
-    double holeDiameter = 0;
     Block stock{};
     Block blank{};
     std::vector<Clamp> clamps{};

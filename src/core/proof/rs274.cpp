@@ -53,6 +53,8 @@ class Reader {
                 readLine(text.substr(from, end - from));
             from = end + 1;
         }
+        if (!done_)
+            fail("the program has no end (M2 or M30)");
         program_.ends = done_;
         return std::move(program_);
     }

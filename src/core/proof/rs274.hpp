@@ -26,7 +26,7 @@ struct LineError {
 
 struct Program {
     std::vector<Motion> motions{};
-    std::vector<LineError> errors{}; ///< words or lines that cannot be understood, arcs off their circle
+    std::vector<LineError> errors{}; ///< what cannot be understood, arcs off their circle, no end
     std::vector<LineError> left{};   ///< what means nothing here and is legal: coolant, spindle lock
     double dwell = 0;                ///< seconds stood still
     bool ends = false;               ///< M2 or M30
