@@ -2,7 +2,13 @@
 #include "cut/chains.hpp"
 #include "cut/clearing.hpp"
 #include "plane/inner_axis.hpp"
+#include "plane/point_hash.hpp"
+#include "quantity/kept.hpp"
+#include "quantity/mixed.hpp"
 #include <map>
+#include <memory>
+#include <optional>
+#include <unordered_map>
 
 namespace bollard::cut {
 
@@ -133,44 +139,84 @@ std::vector<std::vector<AxisPoint>> joined(std::vector<std::vector<AxisPoint>> l
     return chains;
 }
 
+/// Letters that come again are worked out once, from their own corner.
+struct CarveKey {
+    plane::Region part{};
+    double tip = 0, spread = 0, cap = 0, pass = 0, stepover = 0, top = 0;
+    bool operator==(const CarveKey&) const = default;
+};
+struct CarveHash {
+    size_t operator()(const CarveKey& key) const {
+        size_t hash = plane::hashOf(key.part);
+        for (const double number : {key.tip, key.spread, key.cap, key.pass, key.stepover, key.top})
+            hash = quantity::mixed(hash, std::hash<double>()(number));
+        return hash;
+    }
+};
+using Carved = std::shared_ptr<const std::vector<Chain>>;
+
+std::vector<Chain> carvedPart(const plane::Region& part, const Operation& o, double cap, double top) {
+    std::vector<Chain> chains;
+    const Carving carving(o.tool, cap);
+    std::vector<std::vector<AxisPoint>> lines;
+    for (const plane::AxisLine& line : plane::innerAxis(part, axisTolerance))
+        std::ranges::move(carving.within(line.points), std::back_inserter(lines));
+    const auto ways = joined(std::move(lines));
+    for (const double level : passesTo(top, -cap, o.pass)) {
+        for (const std::vector<AxisPoint>& way : ways) {
+            Chain chain;
+            for (const AxisPoint& point : way)
+                chain.points.push_back(
+                    at((1 / unit) * point.at,
+                       std::max(level, -carving.depthAt(plane::toMillimetres(point.radius)))));
+            chain.closed = planOf(chain.points.front()) == planOf(chain.points.back());
+            chains.push_back(std::move(chain));
+        }
+        // The floor, where the tool may not go deeper: along its edge, then what lies within.
+        const double depth = std::min(cap, -level);
+        if (depth + 1e-9 < cap)
+            continue;
+        const double inset = o.tool.tip / 2 + depth * o.tool.spread();
+        Clearing floor;
+        floor.region = plane::grown(part, -inset * unit, plane::Corners::round, exactFloor);
+        floor.stepover = o.stepover > 0 ? o.stepover : o.tool.tip + 2 * ridge * o.tool.spread();
+        floor.reach = floor.stepover / 2; // of the tip, with ridges that may stay
+        floor.z = -depth;
+        addClearing(chains, floor);
+    }
+    return chains;
+}
+
 } // namespace
 
 std::vector<Chain> carve(const Job& job) {
+    constexpr size_t mostParts = 2000;
+    static quantity::Kept<CarveKey, Carved, std::unordered_map<CarveKey, Carved, CarveHash>> known(mostParts);
     const Operation& o = job.operation;
     std::vector<Chain> chains;
     if (!(o.tool.spread() > 0))
         return chains;
     for (size_t s = 0; s < job.shapes.size() && !job.stop.stop_requested(); ++s) {
         const double cap = std::min(job.shapes[s].depth, o.tool.flute);
-        const Carving carving(o.tool, cap);
         for (const plane::Region& part : plane::parts(job.shapes[s].region)) {
-            std::vector<std::vector<AxisPoint>> lines;
-            for (const plane::AxisLine& line : plane::innerAxis(part, axisTolerance))
-                std::ranges::move(carving.within(line.points), std::back_inserter(lines));
-            const auto ways = joined(std::move(lines));
-            for (const double level : passesTo(job.stock.high.z, -cap, o.pass)) {
-                for (const std::vector<AxisPoint>& way : ways) {
-                    Chain chain;
-                    chain.shape = int(s);
-                    for (const AxisPoint& point : way)
-                        chain.points.push_back(
-                            at((1 / unit) * point.at,
-                               std::max(level, -carving.depthAt(plane::toMillimetres(point.radius)))));
-                    chain.closed = planOf(chain.points.front()) == planOf(chain.points.back());
-                    chains.push_back(std::move(chain));
-                }
-                // The floor, where the tool may not go deeper: along its edge, then what lies within.
-                const double depth = std::min(cap, -level);
-                const double inset = o.tool.tip / 2 + depth * o.tool.spread();
-                const double step = o.stepover > 0 ? o.stepover : o.tool.tip + 2 * ridge * o.tool.spread();
-                Clearing floor;
-                floor.region = plane::grown(part, -inset * unit, plane::Corners::round, exactFloor);
-                floor.stepover = step;
-                floor.reach = step / 2; // of the tip, with ridges that may stay
-                floor.z = -depth;
-                floor.shape = int(s);
-                if (depth + 1e-9 >= cap)
-                    addClearing(chains, floor);
+            const plane::Point corner = plane::boxOf(part).low;
+            const CarveKey key{plane::shifted(part, plane::Point{} - corner),
+                               o.tool.tip,
+                               o.tool.spread(),
+                               cap,
+                               o.pass,
+                               o.stepover,
+                               job.stock.high.z};
+            const Carved own = known.of(key, [&] {
+                return std::make_shared<const std::vector<Chain>>(
+                    carvedPart(key.part, o, cap, job.stock.high.z));
+            });
+            const Vector by = inMm(corner);
+            for (Chain chain : *own) {
+                chain.shape = int(s);
+                for (space::Vertex& point : chain.points)
+                    point = point + space::Vertex{by.x, by.y, 0};
+                chains.push_back(std::move(chain));
             }
         }
     }
