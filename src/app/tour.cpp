@@ -140,7 +140,7 @@ int takePictures(MainWindow& window, const QString& folder) {
     settle(window);
     waitFor([&] { return window.proofView().isCurrent() && window.proofView().scrubber().maximum() > 9000; });
     window.proofView().scrubber().setValue(window.proofView().scrubber().maximum() / 3);
-    rest(2000); // until the stock after so many moves is there
+    rest(4000); // until the stock after so many moves is there
     picture("proof");
     window.showView(MainWindow::flat);
     window.drawer().shut();

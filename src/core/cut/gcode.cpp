@@ -171,7 +171,7 @@ class Writer {
 /// Level stretches of a chain, as arcs where they are some.
 void writeChain(Writer& writer, const Chain& chain, const Operation& operation, const Dialect& dialect) {
     const auto& points = chain.points;
-    const double arcTolerance = operation.tool.tapers() ? 0.001 : 0.003; // slopes make more of it
+    const double arcTolerance = operation.tool.tapers() ? 0.0005 : 0.003; // slopes make more of it
     for (size_t i = 1; i < points.size();) {
         size_t end = i;
         while (end < points.size() && points[end].z == points[i - 1].z)

@@ -9,7 +9,7 @@ namespace {
 
 using space::Vertex;
 
-constexpr double chord = 0.002, mmPerInch = 25.4;
+constexpr double chord = 0.0005, mmPerInch = 25.4;
 
 /// The words of one line: letters with numbers.
 struct Words {

@@ -38,7 +38,7 @@ constexpr double offCircle = 0.003;
 
 /// Reads a program: G0 to G3 (I J K, R, helical), G4, G10, G17 to G21, G28, G30, G40, G43, G49, G53 to G59,
 /// G80, G90 to G94, M, S, F, T, comments, line numbers; modal, in any case, with blanks. Arcs become chords
-/// within 0.002 mm. The machine's own zero is where the program starts. O(bytes).
+/// within 0.0005 mm. The machine's own zero is where the program starts. O(bytes).
 Program programFrom(std::string_view text);
 
 } // namespace bollard::proof
