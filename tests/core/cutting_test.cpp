@@ -176,6 +176,37 @@ class CuttingTest : public QObject {
         QVERIFY(all > 200);
     }
 
+    void holesAreDrilledByPecksAndTheGroundIsClearedRoundWhatStays() {
+        card::Card card = cutCard("BO", working::Kind::raised, OperationKind::drill);
+        card.blank.holes = {{10, 10, 4}, {110, 35, 4}};
+        card.operations[0].of.clear();
+        card.operations[0].tool = samples::tool(ToolKind::drill, 4);
+        card.operations[0].peck = 2;
+        const card::Made drilled = made(card);
+        QCOMPARE(pathOf(drilled).chains.size(), size_t(2));
+        for (const Chain& chain : pathOf(drilled).chains) {
+            QCOMPARE(chain.points.size(), size_t(7)); // 2, 4, 6, 6.3 deep, and out in between
+            QCOMPARE(chain.points.back().z, -6.3);
+        }
+        cut::Operation ground;
+        ground.kind = OperationKind::clear;
+        ground.around = {"i0"};
+        ground.depth = 1;
+        ground.tool = samples::tool(ToolKind::flat, 2);
+        card.operations = {ground};
+        const card::Made cleared = made(card);
+        const proof::Proof proof = proof::proofOf(programOf(cleared), cleared.cuttings->front);
+        QVERIFY(proof.isSound() && proof.left.area < 0.02);
+        const auto at = [&](double x, double y) {
+            const proof::HeightField& field = *proof.field;
+            return field.at(int((x - proof.windowLow.x) / field.cell()),
+                            int((y - proof.windowLow.y) / field.cell()));
+        };
+        QVERIFY(std::fabs(at(20, 35) + 1) < 1e-3); // the ground
+        const plane::Box letter = plane::boxOf(cleared.lettering->inscriptions[0].onSide[0]);
+        QCOMPARE(at(plane::toMillimetres(letter.low.x) + 1, 22.5), 0.0f); // the stem of the B
+    }
+
     void pocketsAreClearedIntoTheirCornersWithAWideStepover() {
         card::Card card = cutCard("M8", working::Kind::sunk, OperationKind::pocket);
         card.operations[0].tool = samples::tool(ToolKind::flat, 1);
