@@ -256,6 +256,7 @@ struct Allowance::Of {
     bool outside = false; ///< allowed outside the region
     std::unique_ptr<const plane::BoundaryIndex> walls{};
     Region region{};
+    plane::Box box{};
 };
 
 Allowance::Allowance(const cut::Cutting& cutting) {
@@ -263,11 +264,13 @@ Allowance::Allowance(const cut::Cutting& cutting) {
         const cut::Operation& operation = path.job.operation;
         if (operation.kind == OperationKind::cutOut && !path.job.part.empty())
             all_.push_back({&operation, 0, cutting.stock.low.z - 0.5, true,
-                            std::make_unique<const plane::BoundaryIndex>(path.job.part), path.job.part});
+                            std::make_unique<const plane::BoundaryIndex>(path.job.part), path.job.part,
+                            plane::boxOf(path.job.part)});
         for (const cut::Shape& shape : path.job.shapes)
             if (!shape.region.empty())
                 all_.push_back({&operation, shape.depth, 0, false,
-                                std::make_unique<const plane::BoundaryIndex>(shape.region), shape.region});
+                                std::make_unique<const plane::BoundaryIndex>(shape.region), shape.region,
+                                plane::boxOf(shape.region)});
     }
 }
 Allowance::~Allowance() = default;
@@ -275,7 +278,11 @@ Allowance::~Allowance() = default;
 double Allowance::sideways(Vector at, double z, double reach) const {
     const plane::Point there = plane::onGrid(unit * at);
     double least = reach;
+    const std::int32_t around = plane::toUnits(reach) + 1;
     for (const Of& of : all_) {
+        // From a shape farther away than that it is farther sideways too.
+        if (!of.outside && !of.box.meets({there, there}, around))
+            continue;
         const double far = plane::toMillimetres(of.walls->distanceTo(unit * at, 4 * reach * unit));
         const bool inside = plane::contains(of.region, there);
         const double within = inside == !of.outside ? far : -far; // how far into what may be cut

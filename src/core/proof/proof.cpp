@@ -2,6 +2,7 @@
 #include "cut/timing.hpp"
 #include "proof/design.hpp"
 #include <cmath>
+#include <span>
 
 namespace bollard::proof {
 namespace {
@@ -44,6 +45,22 @@ std::pair<Vector, Vector> windowOf(const std::vector<Motion>& motions, const cut
     return {low, high};
 }
 
+/// In the side's coordinates. Where the tool stood before the first move is not known, so that one takes
+/// nothing on its way.
+std::vector<Motion> onSide(std::span<const Motion> written, const space::Vertex& zero) {
+    std::vector<Motion> motions(written.begin(), written.end());
+    for (Motion& motion : motions) {
+        motion.from = motion.from + zero;
+        motion.to = motion.to + zero;
+    }
+    if (!motions.empty())
+        motions.front().from = motions.front().to;
+    return motions;
+}
+
+/// What burns goes so far below the stock, mm.
+constexpr double belowStock = 0.3;
+
 } // namespace
 
 double cellFor(const cut::Cutting& cutting) {
@@ -62,15 +79,15 @@ Proof proofOf(std::string_view text, const cut::Cutting& cutting, const ProofCho
     Proof proof;
     proof.program = programFrom(text);
     const std::vector<Motion>& written = proof.program.motions;
-    std::vector<Motion> motions = written;
+    const std::vector<Motion> motions = onSide(written, cutting.zero);
     double clearance = cutting.stock.high.z;
     for (size_t i = 0; i < cutting.paths.size(); ++i)
         clearance = i == 0 ? cutting.paths[i].clearance : std::min(clearance, cutting.paths[i].clearance);
     const std::vector<cut::Tool> tools = cutting.tools();
     bool any = false;
     for (size_t i = 0; i < motions.size(); ++i) {
-        Motion& motion = motions[i];
-        for (const Vertex& v : {motion.from, motion.to}) {
+        const Motion& motion = motions[i];
+        for (const Vertex& v : {written[i].from, written[i].to}) {
             if (!any) {
                 proof.low = proof.high = v;
                 any = true;
@@ -79,9 +96,7 @@ Proof proofOf(std::string_view text, const cut::Cutting& cutting, const ProofCho
             proof.high = {std::max(proof.high.x, v.x), std::max(proof.high.y, v.y),
                           std::max(proof.high.z, v.z)};
         }
-        motion.from = motion.from + cutting.zero;
-        motion.to = motion.to + cutting.zero;
-        const double length = space::length(motion.to - motion.from);
+        const double length = space::length(written[i].to - written[i].from);
         (motion.rapid ? proof.rapidLength : proof.cutLength) += length;
         constexpr double hair = 1e-3;
         const bool sideways = std::hypot(motion.to.x - motion.from.x, motion.to.y - motion.from.y) > hair;
@@ -105,15 +120,13 @@ Proof proofOf(std::string_view text, const cut::Cutting& cutting, const ProofCho
         timed.push_back({motion.to, motion.rapid ? cutting.machine.rapid : double(motion.feed)});
     proof.seconds = proof.program.dwell + cut::secondsOf(written.empty() ? Vertex{} : written.front().from,
                                                          timed, cutting.machine.acceleration);
-    if (!motions.empty()) // where it stood before is not known
-        motions.front().from = motions.front().to;
 
     const auto [low, high] = windowOf(motions, cutting);
     const double asked = choices.cell > 0 ? choices.cell : cellFor(cutting);
     constexpr double mostCells = 60e6;
     const double cell = std::max(asked, std::sqrt((high.x - low.x) * (high.y - low.y) / mostCells));
     auto field = std::make_shared<HeightField>(low, high, cell, cutting.stock.high.z);
-    field->cut(motions, tools, cutting.stock.low.z - 0.3, stop, progress);
+    field->cut(motions, tools, cutting.stock.low.z - belowStock, stop, progress);
     Design design = designOf(cutting, *field, stop);
     const Allowance allowance(cutting);
     const double area = cell * cell;
@@ -151,19 +164,12 @@ Proof partly(const Proof& proof, const cut::Cutting& cutting, size_t moves, cons
     Proof partly;
     if (!proof.field)
         return partly;
-    std::vector<Motion> motions(proof.program.motions.begin(),
-                                proof.program.motions.begin() +
-                                    std::ptrdiff_t(std::min(moves, proof.program.motions.size())));
-    for (Motion& motion : motions) {
-        motion.from = motion.from + cutting.zero;
-        motion.to = motion.to + cutting.zero;
-    }
-    if (!motions.empty())
-        motions.front().from = motions.front().to;
+    const std::span<const Motion> written(proof.program.motions);
+    const std::vector<Motion> motions = onSide(written.first(std::min(moves, written.size())), cutting.zero);
     auto field = std::make_shared<HeightField>(proof.windowLow, proof.windowHigh, proof.field->cell(),
                                                cutting.stock.high.z);
     const std::vector<cut::Tool> tools = cutting.tools();
-    field->cut(motions, tools, cutting.stock.low.z - 0.3, stop);
+    field->cut(motions, tools, cutting.stock.low.z - belowStock, stop);
     partly.field = std::move(field);
     partly.allowed = proof.allowed;
     const bool whole = moves >= proof.program.motions.size();

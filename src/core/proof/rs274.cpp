@@ -119,12 +119,11 @@ class Reader {
             return;
         machine_ = false;
         nonModal_ = 0;
-        bool moves = false;
         for (size_t i = 0; i < words.count; ++i) {
             const auto [letter, value] = words.all[i];
             switch (letter) {
             case 'G':
-                if (!takeG(int(std::lround(value * 10)), moves))
+                if (!takeG(int(std::lround(value * 10))))
                     return;
                 break;
             case 'F':
@@ -175,7 +174,7 @@ class Reader {
         } else if (axes ||
                    ((mode_ == 2 || mode_ == 3) && (words.find('I') || words.find('J') || words.find('K')))) {
             if (mode_ < 0)
-                return fail(cycle_ ? "a drilling cycle is not understood" : "a move without G0 to G3");
+                return fail("a move without G0 to G3");
             if (mode_ == 0 || mode_ == 1)
                 move(target(words), mode_ == 0);
             else
@@ -186,7 +185,7 @@ class Reader {
                 takeM(int(std::lround(words.all[i].value)), true);
     }
 
-    bool takeG(int tenths, bool&) {
+    bool takeG(int tenths) {
         switch (tenths) {
         case 0:
         case 10:
@@ -235,7 +234,6 @@ class Reader {
             return true;
         case 800:
             mode_ = -1;
-            cycle_ = false;
             return true;
         case 900:
             relative_ = false;
@@ -418,7 +416,7 @@ class Reader {
     int mode_ = -1, plane_ = 17, nonModal_ = 0;
     double unit_ = 1, feed_ = 0;
     bool relative_ = false, arcRelative_ = true, inverse_ = false, machine_ = false, on_ = false;
-    bool changes_ = false, cycle_ = false;
+    bool changes_ = false;
     std::int16_t tool_ = 1, wanted_ = 1;
     size_t system_ = 0;
     std::array<Vertex, 6> offsets_{};
