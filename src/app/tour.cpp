@@ -41,7 +41,10 @@ bool settle(MainWindow& window) {
     const bool made = waitFor([&] { return window.maker().catalogue() && !window.maker().busy(); });
     const bool drawn =
         !window.bodyView().isVisible() || waitFor([&] { return window.bodyView().canvas().sharp(); });
-    QApplication::processEvents();
+    // Each layout tells the one it lies in by an event of its own.
+    constexpr int layoutsInEachOther = 6;
+    for (int i = 0; i < layoutsInEachOther; ++i)
+        QApplication::processEvents();
     return made && drawn;
 }
 
