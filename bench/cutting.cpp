@@ -66,8 +66,8 @@ void toolpaths() {
             path += entry.step == "toolpaths" ? entry.milliseconds : 0;
         }
         std::string bytes;
-        const double writing =
-            seconds([&] { bytes = *cut::gcodeOf(made.cuttings->front, *cut::dialectNamed("lines"), {}); });
+        const double writing = seconds(
+            [&] { bytes = *cut::gcodeOf(made.cuttings->front, *cut::shippedShop().dialect("lines"), {}); });
         fmt::print("{} letters: toolpath {:.2f} of their solid (3 asked), {:.3f} ms a letter, writing {:.3f} "
                    "ms a letter\n",
                    letters, path / solid, path / letters, 1000 * writing / letters);

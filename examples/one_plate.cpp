@@ -33,8 +33,8 @@ int main(int argc, char** argv) {
     if (check::worstOf(made.checked->findings) == check::Severity::stop)
         return 1;
 
-    const auto bytes = card::outputOf(made, *card::formatOf(argv[2]), argv[2]);
-    if (!bytes || !files::writeWhole(argv[2], *bytes, files::IfThere::replace))
+    const auto output = card::outputOf(made, *card::formatOf(argv[2]), argv[2]);
+    if (!output || !files::writeTogether(*output, files::IfThere::replace))
         return 3;
     std::printf("%zu triangles, %.1f mm3\n", made.solid->mesh.triangles.size(),
                 body::volumeOf(made.solid->mesh));

@@ -38,8 +38,8 @@ inline bollard::cut::Tool taper(double angle, double tip) {
 }
 
 inline std::string programOf(const bollard::card::Made& made) {
-    const auto bytes = bollard::cut::gcodeOf(made.cuttings->front,
-                                             *bollard::cut::dialectNamed(made.card->machine.dialect), {});
+    const auto bytes =
+        bollard::cut::gcodeOf(made.cuttings->front, *made.shop->dialect(made.card->machine.dialect), {});
     return bytes ? *bytes : std::string();
 }
 

@@ -85,11 +85,19 @@ inline bollard::card::Card read(const std::string& sample) {
 inline bollard::quantity::Result<bollard::quantity::Done>
 write(const bollard::card::Made& made, const std::string& path, bollard::files::IfThere ifThere,
       bollard::files::DxfCurves curves = bollard::files::DxfCurves::arcs) {
-    const auto bytes =
+    const auto output =
         bollard::card::outputOf(made, *bollard::card::formatOf(path), path, {{}, curves, false});
-    if (!bytes)
-        return bytes.problem();
-    return bollard::files::writeWhole(path, *bytes, ifThere);
+    if (!output)
+        return output.problem();
+    return bollard::files::writeTogether(*output, ifThere);
+}
+
+/// Of a format that comes to one file; none when it cannot be written.
+inline std::string bytesOf(const bollard::card::Made& made, const std::string& ending,
+                           const std::string& title = "berth") {
+    const std::string path = title + "." + ending;
+    const auto output = bollard::card::outputOf(made, *bollard::card::formatOf(path), path);
+    return output && output->size() == 1 ? output->front().bytes : std::string();
 }
 
 inline const bollard::check::Finding* finding(const bollard::card::Made& made,

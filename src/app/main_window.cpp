@@ -33,7 +33,7 @@ constexpr int mostRecent = 8, wideEnoughForBoth = 1500;
 } // namespace
 
 MainWindow::MainWindow(Session& session)
-    : editor_(session.editor), maker_(session.maker), recovery_(session.recovery) {
+    : session_(session), editor_(session.editor), maker_(session.maker), recovery_(session.recovery) {
     setWindowTitle(QStringLiteral("Bollard[*]"));
     setWindowIcon(icon(QStringLiteral("bollard")));
     setAcceptDrops(true);
@@ -144,7 +144,7 @@ void MainWindow::buildBody() {
     auto* columns = new QHBoxLayout(work_);
     columns->setContentsMargins(0, 0, 0, 0);
     columns->setSpacing(0);
-    routeCard_ = new RouteCard(editor_, maker_, work_);
+    routeCard_ = new RouteCard(session_, work_);
     columns->addWidget(routeCard_);
     auto* middle = new QVBoxLayout;
     middle->setSpacing(0);

@@ -107,6 +107,7 @@ class MainWindow : public QMainWindow {
     void noteRecent(const QString& path);
     QStringList recent() const;
 
+    Session& session_;
     CardEditor& editor_;
     Maker& maker_;
     Recovery& recovery_;

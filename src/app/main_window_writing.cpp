@@ -56,11 +56,11 @@ void MainWindow::write(const QStringList& paths, files::IfThere ifThere) {
         std::vector<files::WholeFile> all = pictures;
         std::optional<quantity::Problem> problem;
         for (const std::string& path : others) {
-            auto bytes = card::outputOf(made, *drawing::formatOf(path), path);
-            if (!bytes && !problem)
-                problem = bytes.problem();
-            if (bytes)
-                all.push_back({path, *std::move(bytes)});
+            auto output = card::outputOf(made, *drawing::formatOf(path), path);
+            if (!output && !problem)
+                problem = output.problem();
+            if (output)
+                std::ranges::move(*output, std::back_inserter(all));
         }
         const auto written =
             problem ? quantity::Result<quantity::Done>(*problem) : files::writeTogether(all, ifThere);
@@ -70,7 +70,11 @@ void MainWindow::write(const QStringList& paths, files::IfThere ifThere) {
                                      QLocale().formattedDataSize(qint64(file.bytes.size())));
         const QString folder =
             QFileInfo(QString::fromStdString(all.empty() ? others.front() : all.front().path)).path();
-        QMetaObject::invokeMethod(this, [this, told, folder, written] {
+        std::optional<cut::LastJob> cuts;
+        for (const std::string& path : others)
+            if (drawing::formatOf(path)->what == card::Output::cuts)
+                cuts = cut::LastJob{std::string(made.card->process.kind.name()), made.card->zero};
+        QMetaObject::invokeMethod(this, [this, told, folder, written, cuts] {
             if (!written)
                 return tellWritten(wording::sentenceOf(written.problem()), true);
             tellWritten(tr("Written at %1: %2")
@@ -78,6 +82,9 @@ void MainWindow::write(const QStringList& paths, files::IfThere ifThere) {
                                  told.join(QStringLiteral("; "))),
                         false);
             routeCard_->outputBody().noteFolder(folder);
+            if (cuts)
+                if (const QString wrong = session_.shop.keep(*cuts); !wrong.isEmpty())
+                    notice_->say(wrong, NoticeBar::Tone::problem);
         });
     });
 }

@@ -5,6 +5,7 @@
 #include "drawing/output_formats.hpp"
 #include "drawing/tokens.hpp"
 #include "wording/wording.hpp"
+#include <QStandardPaths>
 #include <array>
 #include <filesystem>
 #include <iostream>
@@ -18,6 +19,12 @@ int complain(const quantity::Problem& problem, const std::string& about, int cod
 
 std::shared_ptr<const type::Catalogue> catalogue() {
     return std::make_shared<const type::Catalogue>((drawing::shareFolder() + "/fonts").toStdString());
+}
+
+quantity::Result<cut::Shop> shop() {
+    const QString file =
+        QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation) + "/Bollard/bollard/shop.json";
+    return card::shopAtHand(file.toStdString());
 }
 
 Run::Run(const Arguments& arguments) {
@@ -42,7 +49,13 @@ Run::Run(const Arguments& arguments) {
     }
     card = *std::move(read);
     card.row = row - 1;
+    auto tools = shop();
+    if (!tools) {
+        code = complain(tools.problem(), "shop.json", unreadable);
+        return;
+    }
     card::Pipeline pipeline(faces);
+    pipeline.useShop(std::make_shared<const cut::Shop>(*std::move(tools)));
     folder = std::filesystem::path(path).parent_path().string();
     made = pipeline.run(std::make_shared<const card::Card>(card), folder);
     if (arguments.trace)
@@ -108,10 +121,10 @@ int write(const Arguments& arguments, const std::vector<std::string>& outputs) {
         return stopFinding;
     std::vector<files::WholeFile> made;
     for (const std::string& output : outputs) {
-        auto bytes = card::outputOf(run.made, *drawing::formatOf(output), output, choices);
-        if (!bytes)
-            return complain(bytes.problem(), "", notWritten);
-        made.push_back({output, *std::move(bytes)});
+        auto files = card::outputOf(run.made, *drawing::formatOf(output), output, choices);
+        if (!files)
+            return complain(files.problem(), "", notWritten);
+        std::ranges::move(*files, std::back_inserter(made));
     }
     const auto written = files::writeTogether(made, ifThere(arguments));
     return written ? done : complain(written.problem(), "", notWritten);

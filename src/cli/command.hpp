@@ -44,11 +44,15 @@ Command formatCommand();
 Command dumpCommand();
 Command mendCommand();
 Command proofCommand();
+Command shopCommand();
 
 /// Tells a problem on standard error, with what it is about where that is not empty; gives the code back.
 int complain(const quantity::Problem& problem, const std::string& about, int code);
 
 std::shared_ptr<const type::Catalogue> catalogue();
+
+/// Machines, tools and dialects: what ships, with a person's own.
+quantity::Result<cut::Shop> shop();
 
 /// A card read and made. Problems with the card or a file it needs end in exit code 2.
 struct Run {

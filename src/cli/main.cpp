@@ -17,9 +17,10 @@ using namespace bollard::cli;
 namespace {
 
 const std::vector<Command>& commands() {
-    static const std::vector<Command> all{
-        makeCommand(),    checkCommand(),  measureCommand(), pictureCommand(), typefacesCommand(),
-        drawingCommand(), formatCommand(), dumpCommand(),    mendCommand(),    proofCommand()};
+    static const std::vector<Command> all{makeCommand(),    checkCommand(),     measureCommand(),
+                                          pictureCommand(), typefacesCommand(), drawingCommand(),
+                                          formatCommand(),  dumpCommand(),      mendCommand(),
+                                          proofCommand(),   shopCommand()};
     return all;
 }
 

@@ -25,9 +25,11 @@ int prove(const Arguments& arguments) {
     const Run run(arguments);
     if (run.code != done)
         return run.code;
-    const card::Cuttings cuttings =
-        run.made.cuttings ? *run.made.cuttings : card::cuttingsOf(*run.made.card, *run.made.lettering);
-    const proof::Proof proof = proof::proofOf(*program, cuttings.front);
+    const auto cuttings = card::cuttingsOf(run.made);
+    const bool back =
+        arguments.side.empty() ? !cuttings->front.cuts() && cuttings->back.cuts() : arguments.side == "back";
+    const cut::Cutting& cutting = back ? cuttings->back : cuttings->front;
+    const proof::Proof proof = proof::proofOf(*program, cutting);
     Json errors = Json::array();
     for (const proof::LineError& error : proof.program.errors) {
         errors.push_back({{"line", error.line}, {"what", error.what}});
@@ -60,7 +62,7 @@ int prove(const Arguments& arguments) {
             std::cout << proof.rapidsBelowClearance << " moves through the air below the clearance\n";
     }
     if (!arguments.picture.empty()) {
-        const auto bytes = drawing::proofPicture(proof, cuttings.front);
+        const auto bytes = drawing::proofPicture(proof, cutting);
         const auto written = bytes ? files::writeWhole(arguments.picture, *bytes, ifThere(arguments))
                                    : quantity::Result<quantity::Done>(bytes.problem());
         if (!written)
@@ -77,7 +79,7 @@ Command proofCommand() {
     return {"proof",
             "Cut the stock with a written program and hold it against the card. Exit 1 when something is "
             "gouged or cut outside the stock, 2 when the program cannot be understood.",
-            {"FILE", "card", "row", "json", "picture", "force"},
+            {"FILE", "card", "row", "json", "picture", "side", "force"},
             prove,
             true};
 }

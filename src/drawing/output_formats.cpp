@@ -58,8 +58,9 @@ constexpr std::array painted{"pdf", "png"};
 const std::vector<card::OutputFormat>& outputFormats() {
     static const std::vector<card::OutputFormat> formats = [] {
         std::vector<card::OutputFormat> all = card::outputFormats();
-        all.push_back({"pdf", card::Output::picture, pdf});
-        all.push_back({"png", card::Output::picture, png});
+        std::ranges::move(card::formatsOfOneFile(
+                              {{"pdf", card::Output::picture, pdf}, {"png", card::Output::picture, png}}),
+                          std::back_inserter(all));
         return all;
     }();
     return formats;

@@ -50,6 +50,14 @@ const Words& wordsOf(std::string_view mend) {
         {"largerSize", {tr("Make the size %2 instead of %1."), tr("Size %1 → %2")}},
         {"heavierFace", {tr("Take the heavier face %1."), tr("Take %1")}},
         {"thickerTypeface", {tr("Take the typeface %1, whose strokes are thick enough."), tr("Take %1")}},
+        {"anotherTool", {tr("Take %1 of the rack."), tr("Take %1")}},
+        {"depthOfWorking", {tr("Cut as deep as the letters are designed."), tr("As deep as designed")}},
+        {"lessDeep", {tr("Cut %2 deep instead of %1."), tr("Cut %2 deep")}},
+        {"stockAsBlank", {tr("Take a stock as large as the blank asks for."), tr("Stock round the blank")}},
+        {"stockMargin", {tr("Leave %2 of stock round the blank."), tr("Margin %2")}},
+        {"cutOutLast", {tr("Cut it out last."), tr("Cut out last")}},
+        {"spindleSpeed", {tr("Let the spindle turn %1 times a minute."), tr("Speed %1")}},
+        {"plainDialect", {tr("Write the file with straight moves only."), tr("Straight moves only")}},
         {"anotherProcess", {tr("Make it by %1 instead."), tr("By %1")}},
     };
     static const Words none;

@@ -39,6 +39,13 @@
     </message>
 </context>
 <context>
+    <name>bollard::app::ProofView</name>
+    <message numerus="yes">
+        <source>%n piece(s) of waste come loose, numbered in their order</source>
+        <translation><numerusform>%n piece of waste comes loose, with its number</numerusform><numerusform>%n pieces of waste come loose, numbered in their order</numerusform></translation>
+    </message>
+</context>
+<context>
     <name>bollard::app::OutputStation</name>
     <message numerus="yes">
         <source>%n part(s)</source>

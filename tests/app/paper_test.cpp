@@ -51,8 +51,9 @@ class PaperTest : public QObject {
         const auto made = samples::made(card);
         const auto bytes = card::outputOf(made, *drawing::formatOf("float.pdf"), "float.pdf");
         QVERIFY(bytes);
-        QVERIFY(bytes->starts_with("%PDF-"));
-        const QByteArray text = QByteArray::fromStdString(*bytes);
+        QCOMPARE(bytes->size(), size_t(1));
+        QVERIFY(bytes->front().bytes.starts_with("%PDF-"));
+        const QByteArray text = QByteArray::fromStdString(bytes->front().bytes);
         const auto pages = text.count("/Type /Page\n");
         // Lying sheets are 277 mm wide within their margins.
         QCOMPARE(int(pages), 2 * 3);
@@ -62,7 +63,7 @@ class PaperTest : public QObject {
     void aLineOnPaperIsAsLongAsItSays() {
         const auto bytes = card::outputOf(board(60, 30), *drawing::formatOf("float.pdf"), "float.pdf");
         QVERIFY(bytes);
-        const QByteArray file = QByteArray::fromStdString(*bytes);
+        const QByteArray file = QByteArray::fromStdString(bytes->front().bytes);
         QByteArray page; // what is painted, unpacked
         for (qsizetype at = file.indexOf("stream\n"); at >= 0 && !page.contains(" cm");
              at = file.indexOf("stream\n", at + 1))

@@ -267,8 +267,8 @@ class CuttingTest : public QObject {
         for (const char* dialect : {"lines", "arcs"}) {
             card.machine.dialect = dialect;
             const card::Made with = made(card);
-            const auto bytes =
-                cut::gcodeOf(with.cuttings->front, *cut::dialectNamed(dialect), {"tag) G0 X5 (\nM3", {}});
+            const auto bytes = cut::gcodeOf(with.cuttings->front, *cut::shippedShop().dialect(dialect),
+                                            {"tag) G0 X5 (\nM3", {}});
             QVERIFY(bool(bytes));
             QCOMPARE(programOf(with), programOf(made(card)));
             const QStringList lines = QString::fromStdString(*bytes).split('\n');
@@ -367,19 +367,220 @@ class CuttingTest : public QObject {
         QVERIFY(finds(dialectUnknown, process::Severity::stop));
     }
 
+    void aHelixGoesDownInCirclesWithinTheLetter() {
+        card::Card card = cutCard("HO", working::Kind::sunk, OperationKind::pocket);
+        card.inscriptions[0].style.size = 30;
+        card.operations[0].tool = samples::tool(ToolKind::flat, 1);
+        card.operations[0].tool.entry = cut::Entry::helix;
+        const card::Made with = made(card);
+        const Toolpath& path = pathOf(with);
+        int spirals = 0;
+        for (const Chain& chain : path.chains) {
+            // Down, once round, at least two full circles of one radius
+            double turned = 0;
+            for (size_t i = 2; i < chain.points.size() && chain.points[i].z > -1.2 + 1e-9; ++i) {
+                const Vector a = cut::planOf(chain.points[i - 1]) - cut::planOf(chain.points[i - 2]),
+                             b = cut::planOf(chain.points[i]) - cut::planOf(chain.points[i - 1]);
+                turned += std::atan2(plane::cross(a, b), plane::dot(a, b));
+            }
+            spirals += std::fabs(turned) > 4 * M_PI ? 1 : 0;
+            for (const space::Vertex& p : chain.points) {
+                const plane::Region& shape = path.job.shapes[size_t(chain.shape)].region;
+                const plane::Point there = plane::onGrid(mm * cut::planOf(p));
+                QVERIFY(plane::contains(shape, there));
+                QVERIFY(plane::BoundaryIndex(shape).distanceTo(mm * cut::planOf(p), 1e6) > 0.495 * mm);
+            }
+        }
+        QVERIFY(spirals > 0);
+    }
+
+    void straightWaysLeaveNoMoreThanThoseAlongTheWalls() {
+        for (const bool raster : {false, true}) {
+            card::Card card = cutCard("BORE 8", working::Kind::sunk, OperationKind::pocket);
+            card.operations[0].tool = samples::tool(ToolKind::flat, 1);
+            card.operations[0].stepover = 0.45;
+            card.operations[0].raster = raster;
+            const card::Made with = made(card);
+            const proof::Proof proof = proof::proofOf(programOf(with), with.cuttings->front);
+            QVERIFY(proof.gouge.largest <= 0.01);
+            QVERIFY2(proof.left.area < 0.05, qPrintable(QString::number(proof.left.area)));
+        }
+    }
+
+    void onlyWhatAWiderToolLeftIsClearedByTheNext() {
+        card::Card card = cutCard("REST", working::Kind::sunk, OperationKind::pocket);
+        card.inscriptions[0].style.size = 24;
+        card.operations[0].tool = samples::tool(ToolKind::flat, 2);
+        card.operations.push_back(card.operations[0]);
+        card.operations[1].tool = samples::tool(ToolKind::flat, 0.6);
+        const card::Made whole = made(card);
+        card.operations[1].rest = true;
+        const card::Made rest = made(card);
+        const auto& all = whole.cuttings->front.paths;
+        const auto& only = rest.cuttings->front.paths;
+        QCOMPARE(only[0].cutLength, all[0].cutLength);
+        QVERIFY(only[1].cutLength > 0 && only[1].cutLength < 0.5 * all[1].cutLength);
+        const proof::Proof proof = proof::proofOf(programOf(rest), rest.cuttings->front);
+        QVERIFY(proof.gouge.largest <= 0.01);
+        QVERIFY2(proof.left.area < 0.05, qPrintable(QString::number(proof.left.area)));
+    }
+
+    void theGroundRoundRaisedLettersIsCarvedByAPointedTool() {
+        card::Card card = cutCard("SEA", working::Kind::raised, OperationKind::clear);
+        card.blank.width = 60;
+        card.blank.height = 30;
+        card.inscriptions[0].placing.x = 30;
+        card.inscriptions[0].placing.y = 15;
+        card.inscriptions[0].working.height = 1;
+        card.stock = {};
+        card.stock.top = 1;
+        card.operations[0].of.clear();
+        card.operations[0].around = {"i0"};
+        card.operations[0].tool = samples::taper(60, 0.2);
+        card.operations[0].stepover = 0.25;
+        const card::Made with = made(card);
+        const Toolpath& path = pathOf(with);
+        COMPARE_NEAR(path.deepest, 0, 1e-9); // down to the front, from a stock that stands above it
+        const proof::Proof proof = proof::proofOf(programOf(with), with.cuttings->front);
+        QVERIFY2(proof.gouge.largest <= 0.01, qPrintable(QString::number(proof.gouge.largest)));
+        QVERIFY2(proof.left.area < 0.5, qPrintable(QString::number(proof.left.area)));
+        // At their tops the letters are whole: nothing within them is ever passed through.
+        for (const Chain& chain : path.chains)
+            for (const space::Vertex& p : chain.points)
+                QVERIFY(plane::contains(path.job.shapes[size_t(chain.shape)].region,
+                                        plane::onGrid(mm * cut::planOf(p))));
+    }
+
+    void whatComesLooseIsToldInItsOrder() {
+        card::Card card = cutCard("OD", working::Kind::pierced, OperationKind::cutOut);
+        card.inscriptions[0].style.size = 30;
+        card.operations[0].of.clear();
+        card.operations[0].tool = samples::tool(ToolKind::flat, 1);
+        const card::Made with = made(card);
+        const Toolpath& path = pathOf(with);
+        // Of O and D a counter each, and what is left of the strokes round them; then the part.
+        QCOMPARE(path.freed.size(), size_t(5));
+        for (size_t i = 0; i + 1 < path.freed.size(); ++i) {
+            QVERIFY(!path.freed[i].isPart);
+            QVERIFY(path.freed[i].area < path.freed.back().area);
+            QVERIFY(path.freed[i].chain < path.freed[i + 1].chain);
+        }
+        QVERIFY(path.freed.back().isPart);
+        const auto* const inner = samples::finding(with, check::FindingKind::innerLoose);
+        QVERIFY(inner && inner->severity == process::Severity::watch && inner->count > 0);
+        // What is done after that to a part that is free is told, and mended by cutting it out last.
+        card.operations.push_back(card.operations[0]);
+        card.operations[1].kind = OperationKind::drill;
+        card.blank.holes = {{}};
+        card.blank.holes[0].x = card.blank.holes[0].y = 8;
+        const auto* const before = samples::finding(made(card), check::FindingKind::looseBefore);
+        QVERIFY(before);
+        card.operations[0].tabs = 3; // holds it
+        QVERIFY(!samples::finding(made(card), check::FindingKind::looseBefore));
+    }
+
+    void tabsAreSpacedAsTold() {
+        card::Card card = cutCard("", working::Kind::sunk, OperationKind::cutOut);
+        card.inscriptions.clear();
+        card.operations[0].of.clear();
+        card.operations[0].tool = samples::tool(ToolKind::flat, 3);
+        card.operations[0].tabSpacing = 40;
+        const card::Made with = made(card);
+        int tabs = 0;
+        for (const Chain& chain : pathOf(with).chains)
+            for (size_t i = 1; i < chain.points.size(); ++i)
+                tabs += chain.points[i].z > chain.points[i - 1].z + 0.5 ? 1 : 0;
+        const double round = 2 * (card.blank.width + card.blank.height);
+        QVERIFY2(std::abs(tabs - std::lround(round / 40)) <= 1, qPrintable(QString::number(tabs)));
+    }
+
+    void theBackHasAFileOfItsOwnFromItsOwnZero() {
+        card::Card card = cutCard("BOW", working::Kind::carved, OperationKind::carve);
+        card.inscriptions.push_back(card.inscriptions[0]);
+        card.inscriptions[1].side = "back";
+        card.inscriptions[1].words = "STERN";
+        card.operations.push_back(card.operations[0]);
+        card.operations[1].of = {"i1"};
+        card.operations[1].back = true;
+        card.stock = {};
+        card.stock.x = -4;
+        card.stock.y = -6;
+        card.stock.width = card.blank.width + 12; // 4 on the left, 8 on the right
+        card.stock.height = card.blank.height + 12;
+        const card::Made both = made(card);
+        const cut::Block& behind = both.cuttings->back.stock;
+        COMPARE_NEAR(behind.low.x, -8, 1e-9); // seen from behind its right is on the left
+        COMPARE_NEAR(behind.high.x, card.blank.width + 4, 1e-9);
+        COMPARE_NEAR(both.cuttings->back.zero.x, -8, 1e-9);
+        const auto files = card::outputOf(both, *card::formatOf("x.nc"), "quay/x.nc");
+        QVERIFY(files);
+        QCOMPARE(files->size(), size_t(2));
+        QCOMPARE((*files)[0].path, std::string("quay/x.nc"));
+        QCOMPARE((*files)[1].path, std::string("quay/x-back.nc"));
+        const proof::Proof proof = proof::proofOf((*files)[1].bytes, both.cuttings->back);
+        QVERIFY(proof.isSound() && proof.cutLength > 0);
+        // The only side that is cut has the name it was given.
+        card.operations.erase(card.operations.begin());
+        const auto one = card::outputOf(made(card), *card::formatOf("x.nc"), "x.nc");
+        QVERIFY(one && one->size() == 1 && one->front().path == "x.nc");
+    }
+
+    void aFileForEachToolKeepsTheirNumbers() {
+        card::Card card = cutCard("HULL", working::Kind::sunk, OperationKind::pocket);
+        card.operations[0].tool = samples::tool(ToolKind::flat, 1.5);
+        card.operations.push_back(card.operations[0]);
+        card.operations[1].tool = samples::tool(ToolKind::flat, 0.8);
+        card.machine.fileATool = card.machine.airRun = true;
+        const card::Made with = made(card);
+        const auto files = card::outputOf(with, *card::formatOf("hull.nc"), "hull.nc");
+        QVERIFY(files);
+        std::vector<std::string> names;
+        for (const files::WholeFile& file : *files)
+            names.push_back(file.path);
+        QCOMPARE(names, (std::vector<std::string>{"hull-1.nc", "hull-2.nc", "hull-air.nc"}));
+        QVERIFY((*files)[0].bytes.find("T1 M6") != std::string::npos &&
+                (*files)[0].bytes.find("T2") == std::string::npos);
+        QVERIFY((*files)[1].bytes.find("T2 M6") != std::string::npos &&
+                (*files)[1].bytes.find("T1") == std::string::npos);
+        QVERIFY(proof::proofOf((*files)[1].bytes, with.cuttings->front).gouge.largest <= 0.01);
+        const proof::Proof air = proof::proofOf((*files)[2].bytes, with.cuttings->front);
+        QVERIFY(air.program.errors.empty() && air.cutLength == 0 && air.rapidLength > 0);
+    }
+
+    void limitsComeFromTheFinestToolThatCutsTheWords() {
+        card::Card card = cutCard("FLEET", working::Kind::sunk, OperationKind::pocket);
+        card.process.kind = process::Filament{};
+        card.operations[0].tool = samples::tool(ToolKind::flat, 3);
+        const auto stop = [&] {
+            return process::limitOf(card::rulesFor(card, &card.inscriptions[0]), "strokeStop").value_or(0);
+        };
+        COMPARE_NEAR(stop(), 3, 1e-9);
+        QVERIFY(samples::finding(made(card), check::FindingKind::strokeNarrow));
+        card.operations.push_back(card.operations[0]);
+        card.operations[1].tool = samples::tool(ToolKind::flat, 0.5);
+        COMPARE_NEAR(stop(), 0.5, 1e-9);
+        card.operations[1].off = true;
+        COMPARE_NEAR(stop(), 3, 1e-9);
+        const double own =
+            process::limitOf(process::rulesOf(card.process, {working::Kind::sunk, 6, false}), "strokeStop")
+                .value_or(0);
+        card.operations.clear();
+        COMPARE_NEAR(stop(), own, 1e-9);
+    }
+
     void aCardWithoutOperationsHasTheUsualOnes() {
         card::Card card = cutCard("HELM", working::Kind::carved, OperationKind::carve);
         card.operations.clear();
         card.process.kind = process::VCarving{};
         const card::Made with = made(card);
         QVERIFY(!with.cuttings);
-        const card::Cuttings usual = card::cuttingsOf(*with.card, *with.lettering);
+        const card::Cuttings usual = *card::cuttingsOf(with);
         QCOMPARE(usual.front.paths.size(), size_t(1));
         QCOMPARE(usual.front.paths[0].job.operation.kind, OperationKind::carve);
         card.process.kind = process::Torch{};
         card.inscriptions[0].working.kind = working::Kind::pierced;
         const card::Made torch = made(card);
-        const card::Cuttings burnt = card::cuttingsOf(*torch.card, *torch.lettering);
+        const card::Cuttings burnt = *card::cuttingsOf(torch);
         QCOMPARE(burnt.front.paths[0].job.operation.tool.kind, ToolKind::torch);
         QCOMPARE(burnt.front.paths[0].job.operation.tool.kerf, process::Torch{}.kerf);
     }

@@ -125,7 +125,7 @@ class FilesTest : public QObject {
 
     void theSameCardGivesTheSameFile() {
         const auto bytes = [] {
-            return *card::formatOf("x.3mf")->bytes(samples::made(samples::plate("BUOY")), {"buoy"});
+            return samples::bytesOf(samples::made(samples::plate("BUOY")), "3mf", "buoy");
         };
         const auto model = [&](const char* name) {
             if (!files::writeWhole(at(name), bytes(), IfThere::replace))

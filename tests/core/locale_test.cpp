@@ -49,7 +49,7 @@ class LocaleTest : public QObject {
             std::setlocale(LC_ALL, "C");
             const auto there = card::outputOf(made, *card::formatOf(path), path);
             std::setlocale(LC_ALL, "de_DE.UTF-8");
-            QVERIFY2(here && there && *here == *there, ending);
+            QVERIFY2(here && there && here->front().bytes == there->front().bytes, ending);
         }
     }
 };

@@ -7,6 +7,8 @@
 
 using namespace bollard;
 
+using samples::bytesOf;
+
 namespace {
 
 /// The group codes and values of a DXF text; empty when they do not pair.
@@ -20,11 +22,6 @@ std::vector<std::pair<int, std::string>> pairsOf(const std::string& dxf) {
         pairs.emplace_back(std::stoi(code), value.substr(0, value.find('\r')));
     }
     return pairs;
-}
-
-std::string bytesOf(const card::Made& made, const std::string& ending) {
-    const auto bytes = card::formatOf("x." + ending)->bytes(made, {"berth", files::DxfCurves::arcs});
-    return bytes ? *bytes : std::string();
 }
 
 plane::Outline layer(const card::Made& made, const std::string& name) {

@@ -1,6 +1,6 @@
 #include "app/card/operations_list.hpp"
 #include "app/controls/looks.hpp"
-#include "cut/rack.hpp"
+#include "cut/shop.hpp"
 #include "wording/wording.hpp"
 #include <QListWidget>
 #include <QMenu>
@@ -90,7 +90,7 @@ void OperationsList::add(cut::OperationKind kind) {
     editor_.edit(tr("Add operation"), {}, [&](card::Card& card) {
         cut::Operation operation;
         operation.kind = kind;
-        operation.tool = cut::usualTool(kind).tool;
+        operation.tool = cut::shippedShop().usualTool(kind).tool;
         card.operations.push_back(std::move(operation));
     });
 }

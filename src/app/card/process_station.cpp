@@ -46,7 +46,8 @@ double toolOf(const process::Process& process) {
 
 } // namespace
 
-ProcessStation::ProcessStation(CardEditor& editor, QWidget* parent) : StationBody(editor, parent) {
+ProcessStation::ProcessStation(Session& session, QWidget* parent)
+    : StationBody(session.editor, parent), shop_(session.shop), maker_(session.maker) {
     kind_ = new QComboBox(this);
     kind_->setAccessibleName(tr("Process"));
     row(tr("Process"), kind_);
@@ -101,91 +102,6 @@ ProcessStation::ProcessStation(CardEditor& editor, QWidget* parent) : StationBod
     wide(told_);
     addCutting();
     listKinds();
-}
-
-/// Stock, zero, machine and the operations in order, the chosen one with its tool and numbers.
-void ProcessStation::addCutting() {
-    cutting_ = fold(tr("Cutting"));
-    operations_ = new OperationsList(editor_, this);
-    wide(operations_);
-    connect(operations_, &OperationsList::picked, this, [this] { refreshFields(); });
-    const PartOf operation = [this](card::Card& card) -> void* {
-        const int chosen = operations_->chosen();
-        return chosen >= 0 && chosen < int(card.operations.size()) ? &card.operations[size_t(chosen)]
-                                                                   : nullptr;
-    };
-    const auto part = [operation](auto get) -> PartOf {
-        return [operation, get](card::Card& card) -> void* {
-            auto* const one = static_cast<cut::Operation*>(operation(card));
-            return one ? &std::invoke(get, *one) : nullptr;
-        };
-    };
-    const auto is = [this](auto matters) {
-        return [this, matters] {
-            const int chosen = operations_->chosen();
-            const auto& all = editor_.card().operations;
-            return chosen >= 0 && chosen < int(all.size()) && matters(all[size_t(chosen)]);
-        };
-    };
-    using cut::Operation, cut::OperationKind;
-    const auto any = is([](const Operation&) { return true; });
-    const auto& tools = quantity::fieldsOf<cut::Tool>();
-    const auto& fields = quantity::fieldsOf<Operation>();
-    QStringList toolNames;
-    for (int i = 0; i < cut::toolKinds; ++i)
-        toolNames << wording::nameOf(static_cast<cut::ToolKind>(i));
-    choiceRow(tr("Tool"), tr("Tool of the operation"), tr("Change tool"), toolNames, tools, "kind",
-              part(&Operation::tool), any);
-    for (const auto& [label, name, step] : {std::tuple{tr("Diameter"), "diameter", 0.5},
-                                            {tr("Angle"), "angle", 5.0},
-                                            {tr("Flat of the tip"), "tip", 0.05},
-                                            {tr("Kerf"), "kerf", 0.1},
-                                            {tr("Cuts as deep as"), "flute", 1.0}})
-        fieldRow(label, tools, name, step, part(&Operation::tool), any);
-    for (const auto& [label, name, step] : {std::tuple{tr("Depth"), "depth", 0.1},
-                                            {tr("Deepest"), "depthCap", 0.1},
-                                            {tr("At a time"), "pass", 0.1},
-                                            {tr("Step over"), "stepover", 0.1},
-                                            {tr("Tabs"), "tabs", 1.0},
-                                            {tr("Feed"), "feed", 50.0},
-                                            {tr("Plunge"), "plunge", 50.0},
-                                            {tr("Speed"), "speed", 500.0},
-                                            {tr("Clearance"), "clearance", 0.5}})
-        fieldRow(label, fields, name, step, operation, any);
-    const auto& leads = quantity::fieldsOf<cut::Lead>();
-    const auto cutsOut = is([](const Operation& o) { return o.kind == OperationKind::cutOut; });
-    choiceRow(tr("Lead"), tr("The way into the cut"), tr("Change lead"),
-              {tr("none"), tr("straight"), tr("in an arc")}, leads, "kind", part(&Operation::lead), cutsOut);
-    fieldRow(tr("Lead length"), leads, "length", 0.5, part(&Operation::lead), cutsOut);
-    const PartOf stock = [](card::Card& card) -> void* { return &card.stock; };
-    const auto cuts = [this] { return !editor_.card().operations.empty(); };
-    const auto& stockFields = quantity::fieldsOf<cut::Stock>();
-    fieldRow(tr("Stock margin"), stockFields, "margin", 1, stock, cuts);
-    fieldRow(tr("Stock thickness"), stockFields, "thickness", 0.5, stock, cuts)
-        ->setToolTip(tr("0: as thick as the blank"));
-    zero_ = new QComboBox(this);
-    zero_->setAccessibleName(tr("Where the machine's zero lies on the stock"));
-    zero_->addItems({tr("top left"), tr("top"), tr("top right"), tr("left"), tr("centre"), tr("right"),
-                     tr("bottom left"), tr("bottom"), tr("bottom right"), tr("a point of its own")});
-    row(tr("Zero at"), zero_);
-    connect(zero_, &QComboBox::activated, this, [this](int at) {
-        editor_.edit(tr("Move the zero"), {},
-                     [&](card::Card& card) { card.zero.place.at = static_cast<cut::ZeroAt>(at); });
-    });
-    choiceRow(
-        tr("Zero on"), tr("At what height the machine's zero lies"), tr("Move the zero"),
-        {tr("the stock's top"), tr("the stock's bottom"), tr("the blank's front")},
-        quantity::fieldsOf<cut::Zero>(), "on", [](card::Card& card) -> void* { return &card.zero; }, cuts);
-    dialect_ = new QComboBox(this);
-    dialect_->setAccessibleName(tr("How files for the machine are written"));
-    for (const cut::Dialect& dialect : cut::shippedDialects())
-        dialect_->addItem(wording::nameOfDialect(dialect.name), QString::fromStdString(dialect.name));
-    row(tr("Files with"), dialect_);
-    connect(dialect_, &QComboBox::activated, this, [this](int item) {
-        editor_.edit(tr("Change dialect"), {}, [&](card::Card& card) {
-            card.machine.dialect = dialect_->itemData(item).toString().toStdString();
-        });
-    });
 }
 
 void ProcessStation::addLimits() {
@@ -298,13 +214,7 @@ void ProcessStation::refresh() {
     kind_->setCurrentIndex(process.name.empty() || kept == kept_.end()
                                ? int(process.kind.index())
                                : firstKept_ + int(kept - kept_.begin()));
-    operations_->refresh();
-    if (const bool some = !editor_.card().operations.empty(); std::exchange(opened_, some) != some && some)
-        openFold(cutting_, true);
-    zero_->setCurrentIndex(int(editor_.card().zero.place.at));
-    dialect_->setCurrentIndex(dialect_->findData(QString::fromStdString(editor_.card().machine.dialect)));
-    for (QWidget* one : {zero_, dialect_})
-        setRowVisible(one, !editor_.card().operations.empty());
+    refreshCutting();
     refreshFields();
     worn_->setChecked(process.worn);
     const std::vector<process::Rule> rules = card::rulesFor(card, editor_.inscription());

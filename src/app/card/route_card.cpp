@@ -9,8 +9,8 @@ constexpr int cardWidth = 336;
 
 } // namespace
 
-RouteCard::RouteCard(CardEditor& editor, Maker& maker, QWidget* parent)
-    : QFrame(parent), editor_(editor), maker_(maker) {
+RouteCard::RouteCard(Session& session, QWidget* parent)
+    : QFrame(parent), editor_(session.editor), maker_(session.maker) {
     setObjectName(QStringLiteral("routeCard"));
     setFixedWidth(cardWidth);
     setAccessibleName(tr("Route card"));
@@ -41,7 +41,7 @@ RouteCard::RouteCard(CardEditor& editor, Maker& maker, QWidget* parent)
              return body;
          }},
         {tr("Working"), [this](QWidget* p) { return new WorkingStation(editor_, p); }},
-        {tr("Process"), [this](QWidget* p) { return new ProcessStation(editor_, p); }},
+        {tr("Process"), [this, &session](QWidget* p) { return new ProcessStation(session, p); }},
         {tr("Output"),
          [this](QWidget* p) {
              auto* body = new OutputStation(editor_, p);

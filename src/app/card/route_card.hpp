@@ -13,7 +13,7 @@ class RouteCard : public QFrame {
     enum Number { blank, lettering, placing, working, process, output };
     static constexpr int count = 6;
 
-    RouteCard(CardEditor& editor, Maker& maker, QWidget* parent = nullptr);
+    RouteCard(Session& session, QWidget* parent = nullptr);
 
     void open(int station);
     int openStation() const { return open_; }

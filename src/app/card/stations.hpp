@@ -2,6 +2,7 @@
 #pragma once
 #include "app/card/station.hpp"
 #include "app/session/background.hpp"
+#include "app/session/session.hpp"
 #include "app/session/spelling_checker.hpp"
 #include "card/arranging.hpp"
 #include "card/fit.hpp"
@@ -24,6 +25,7 @@ class MisspeltRow;
 class RowsTable;
 class Slips;
 class TypefaceControls;
+class ToolSketch;
 class TypefaceList;
 
 class BlankStation : public StationBody {
@@ -172,7 +174,7 @@ class OperationsList;
 class ProcessStation : public StationBody {
     Q_OBJECT
   public:
-    ProcessStation(CardEditor& editor, QWidget* parent);
+    ProcessStation(Session& session, QWidget* parent);
     void refresh() override;
 
   private:
@@ -194,8 +196,31 @@ class ProcessStation : public StationBody {
     QPushButton *start_, *keep_, *forget_;
     QLineEdit* name_;
     QLabel* told_;
+    /// A box of the chosen operation, where it matters.
+    struct Flag {
+        QCheckBox* box;
+        bool cut::Operation::*member;
+        std::function<bool(const cut::Operation&)> matters;
+    };
+    Flag addFlag(const QString& label, bool cut::Operation::*member,
+                 std::function<bool(const cut::Operation&)> matters);
+    std::vector<Flag> flags_;
+    void addKeeping();
+    void refreshCutting();
+    cut::Operation* chosenOperation(card::Card& card) const;
+    void chooseMachine(int item);
+    void listShop();
+    void refreshTool();
+    /// What the chosen operation is cut with; nothing where none is chosen.
+    std::optional<cut::Tool> toolNow() const;
+    KeptShop& shop_;
+    Maker& maker_;
     OperationsList* operations_;
-    QComboBox *zero_, *dialect_;
+    QComboBox *rackTool_, *machine_, *zero_, *dialect_;
+    ToolSketch* toolSketch_;
+    QLineEdit *toolName_, *machineName_;
+    QLabel* toldShop_;
+    QCheckBox *fileATool_, *airRun_;
     int cutting_ = 0;     ///< the fold
     bool opened_ = false; ///< for a card with operations
     std::vector<process::Process> kept_;

@@ -64,7 +64,8 @@ void ProofCanvas::keyPressEvent(QKeyEvent* event) {
 }
 
 void ProofCanvas::show(std::shared_ptr<const proof::Proof> proof,
-                       std::shared_ptr<const card::Cuttings> cuttings, QImage image) {
+                       std::shared_ptr<const card::Cuttings> cuttings, QImage image, bool back) {
+    back_ = back;
     proof_ = std::move(proof);
     cuttings_ = std::move(cuttings);
     image_ = std::move(image);
@@ -93,7 +94,7 @@ void ProofCanvas::paintEvent(QPaintEvent*) {
                             "its process cuts."));
         return;
     }
-    const cut::Cutting& cutting = cuttings_->front;
+    const cut::Cutting& cutting = back_ ? cuttings_->back : cuttings_->front;
     const proof::HeightField& field = *proof_->field;
     const plane::Vector low = field.middle(0, 0);
     const double wide = field.columns() * field.cell(), high = field.rows() * field.cell();
@@ -117,25 +118,68 @@ void ProofCanvas::paintEvent(QPaintEvent*) {
     painter.drawRect(QRectF(at(stock.left(), stock.bottom()), at(stock.right(), stock.top())));
     // Moves in the air are broken lines, cuts full ones; what is still to come is faint.
     const auto& motions = proof_->program.motions;
-    QPainterPath air, cut, later;
-    const auto line = [&](QPainterPath& path, const proof::Motion& m) {
-        path.moveTo(at(m.from.x + cutting.zero.x, m.from.y + cutting.zero.y));
-        path.lineTo(at(m.to.x + cutting.zero.x, m.to.y + cutting.zero.y));
-    };
-    constexpr size_t most = 60000;
-    const size_t from = done_ > most ? done_ - most : 1;
-    for (size_t i = from; i < std::min(motions.size(), done_); ++i)
-        line(motions[i].rapid ? air : cut, motions[i]);
-    for (size_t i = std::max<size_t>(done_, 1); i < std::min(motions.size(), done_ + most); ++i)
-        line(later, motions[i]);
+    const Painted now{proof_, done_, zoom_, moved_, size()};
+    if (!(paths_.of == now)) {
+        paths_ = {now, {}, {}, {}, {}};
+        const auto placeOf = [&](const space::Vertex& v) {
+            return at(v.x + cutting.zero.x, v.y + cutting.zero.y);
+        };
+        const auto line = [&](QPainterPath& path, const proof::Motion& m) {
+            path.moveTo(placeOf(m.from));
+            path.lineTo(placeOf(m.to));
+        };
+        constexpr size_t most = 60000;
+        constexpr double between = 70, half = 3.5; // pixels from one arrow to the next, and how large it is
+        double since = between / 2;
+        const size_t from = done_ > most ? done_ - most : 1;
+        for (size_t i = from; i < std::min(motions.size(), done_); ++i) {
+            line(motions[i].rapid ? paths_.air : paths_.cut, motions[i]);
+            if (motions[i].rapid) {
+                since = between / 2;
+                continue;
+            }
+            const QPointF a = placeOf(motions[i].from), b = placeOf(motions[i].to), way = b - a;
+            const double length = std::hypot(way.x(), way.y());
+            since += length;
+            if (since < between || length < 0.5)
+                continue;
+            since = 0;
+            const QPointF on = way / length, side(-on.y(), on.x()), tip = a + way / 2 + half * on;
+            paths_.arrows.moveTo(tip);
+            paths_.arrows.lineTo(tip - 2 * half * on + half * side);
+            paths_.arrows.lineTo(tip - 2 * half * on - half * side);
+            paths_.arrows.closeSubpath();
+        }
+        for (size_t i = std::max<size_t>(done_, 1); i < std::min(motions.size(), done_ + most); ++i)
+            line(paths_.later, motions[i]);
+    }
     QColor faint = t.inkSoft;
     faint.setAlphaF(0.35f);
     painter.setPen(QPen(faint, 0.6));
-    painter.drawPath(later);
+    painter.drawPath(paths_.later);
     painter.setPen(QPen(t.tide, 0.8));
-    painter.drawPath(cut);
+    painter.drawPath(paths_.cut);
+    painter.fillPath(paths_.arrows, t.tide);
     painter.setPen(QPen(t.ink, 1, Qt::DotLine));
-    painter.drawPath(air);
+    painter.drawPath(paths_.air);
+    // Where cutting begins and ends
+    const auto cuts = [](const proof::Motion& m) { return !m.rapid; };
+    const auto first = std::ranges::find_if(motions, cuts);
+    const auto last = std::ranges::find_if(motions.rbegin(), motions.rend(), cuts);
+    if (first != motions.end()) {
+        const QPointF from = at(first->from.x + cutting.zero.x, first->from.y + cutting.zero.y),
+                      to = at(last->to.x + cutting.zero.x, last->to.y + cutting.zero.y);
+        painter.setPen(QPen(t.ink, 1.3));
+        painter.setBrush(t.paper);
+        painter.drawPolygon(QPolygonF{from + QPointF(-4, -5), from + QPointF(6, 0), from + QPointF(-4, 5)});
+        painter.drawRect(QRectF(to - QPointF(4, 4), QSizeF(8, 8)));
+    }
+    // What comes loose, in its order
+    int number = 0;
+    painter.setPen(t.ink);
+    for (const cut::Toolpath& path : cutting.paths)
+        for (const cut::Freed& freed : path.freed)
+            painter.drawText(at(freed.at.x, freed.at.y) + QPointF(5, -5), QString::number(++number));
     // The zero with its axes
     const QPointF zero = at(cutting.zero.x, cutting.zero.y);
     painter.setPen(QPen(t.stop, 2));
@@ -147,12 +191,12 @@ void ProofCanvas::paintEvent(QPaintEvent*) {
     painter.drawText(zero + QPointF(29, 4), QStringLiteral("x"));
     painter.drawText(zero + QPointF(-3, -30), QStringLiteral("y"));
     if (done_ > 0 && done_ <= motions.size() && done_ < motions.size()) {
-        const proof::Motion& now = motions[done_ - 1];
+        const proof::Motion& latest = motions[done_ - 1];
         const std::vector<cut::Tool> tools = cutting.tools();
-        const double radius = now.tool >= 1 && size_t(now.tool) <= tools.size()
-                                  ? tools[size_t(now.tool) - 1].radius() * scale
+        const double radius = latest.tool >= 1 && size_t(latest.tool) <= tools.size()
+                                  ? tools[size_t(latest.tool) - 1].radius() * scale
                                   : 4;
-        const QPointF tip = at(now.to.x + cutting.zero.x, now.to.y + cutting.zero.y);
+        const QPointF tip = at(latest.to.x + cutting.zero.x, latest.to.y + cutting.zero.y);
         painter.setPen(QPen(t.paper, 3));
         painter.setBrush(Qt::NoBrush);
         painter.drawEllipse(tip, std::max(3.0, radius), std::max(3.0, radius));
@@ -190,6 +234,19 @@ ProofView::ProofView(CardEditor& editor, Maker& maker, QWidget* parent)
     told_->setTextFormat(Qt::RichText);
     rows->addWidget(told_);
     auto* row = new QHBoxLayout;
+    front_ = new QPushButton(tr("Front"), strip);
+    behind_ = new QPushButton(tr("Back"), strip);
+    for (QPushButton* button : {front_, behind_}) {
+        button->setProperty("segment", true);
+        button->setCheckable(true);
+        button->setAutoExclusive(true);
+        row->addWidget(button);
+        connect(button, &QPushButton::clicked, this, [this, button] {
+            back_ = button == behind_;
+            asked_ = {};
+            prove();
+        });
+    }
     play_ = new QPushButton(tr("Play"), strip);
     play_->setCheckable(true);
     row->addWidget(play_);
@@ -269,19 +326,18 @@ void ProofView::prove() {
     current_ = false;
     told_->setText(tr("Writing the program and proving it…"));
     background_.stop();
-    background_.start([this, made](const Background::Courier& courier) {
-        const auto cuttings = made.cuttings ? made.cuttings
-                                            : std::make_shared<const card::Cuttings>(card::cuttingsOf(
-                                                  *made.card, *made.lettering, courier.stop()));
-        const cut::Dialect* const dialect = cut::dialectNamed(made.card->machine.dialect);
-        const auto bytes = dialect ? cut::gcodeOf(cuttings->front, *dialect, {})
+    background_.start([this, made, back = back_](const Background::Courier& courier) {
+        const auto cuttings = card::cuttingsOf(made, courier.stop());
+        const cut::Dialect* const dialect = made.shop->dialect(made.card->machine.dialect);
+        const bool behind = cuttings->back.cuts() && (back || !cuttings->front.cuts());
+        const cut::Cutting& cutting = behind ? cuttings->back : cuttings->front;
+        const auto bytes = dialect ? cut::gcodeOf(cutting, *dialect, {})
                                    : quantity::Result<std::string>(quantity::Problem{});
         std::shared_ptr<const proof::Proof> proof;
         QImage image;
         if (bytes && !courier.stop().stop_requested()) {
-            proof = std::make_shared<const proof::Proof>(
-                proof::proofOf(*bytes, cuttings->front, {}, courier.stop()));
-            image = drawing::imageOf(*proof, cuttings->front);
+            proof = std::make_shared<const proof::Proof>(proof::proofOf(*bytes, cutting, {}, courier.stop()));
+            image = drawing::imageOf(*proof, cutting);
         }
         if (courier.stop().stop_requested())
             return;
@@ -295,7 +351,12 @@ void ProofView::take(std::shared_ptr<const card::Cuttings> cuttings, const QStri
     current_ = true;
     cuttings_ = std::move(cuttings);
     proof_ = std::move(proof);
-    canvas_->show(proof_, cuttings_, image);
+    const bool both = cuttings_->front.cuts() && cuttings_->back.cuts(),
+               behind = &cutting() == &cuttings_->back;
+    for (QPushButton* button : {front_, behind_})
+        button->setVisible(both);
+    (behind ? behind_ : front_)->setChecked(true);
+    canvas_->show(proof_, cuttings_, image, behind);
     program_->setStringList(program.split(QLatin1Char('\n')));
     const QSignalBlocker quiet(scrubber_);
     scrubber_->setMaximum(proof_ ? int(proof_->program.motions.size()) : 0);
@@ -317,11 +378,24 @@ void ProofView::take(std::shared_ptr<const card::Cuttings> cuttings, const QStri
     if (proof_->outsideStock > 0)
         parts << QStringLiteral("<b style='color:%1'>%2</b>")
                      .arg(drawing::tokens().stop.name(), tr("cuts beside the stock"));
+    int waste = 0, wholes = 0;
+    for (const cut::Toolpath& path : cutting().paths)
+        for (const cut::Freed& freed : path.freed)
+            (freed.isPart ? wholes : waste) += 1;
+    if (waste > 0)
+        parts << tr("%n piece(s) of waste come loose, numbered in their order", nullptr, waste);
+    if (wholes > 0)
+        parts << tr("the part comes free");
     const int seconds = int(std::lround(proof_->seconds));
     parts << tr("%1 min %2 s").arg(seconds / 60).arg(seconds % 60);
     told_->setText(parts.join(QStringLiteral(" · ")));
     go(scrubber_->value());
     emit proved();
+}
+
+const cut::Cutting& ProofView::cutting() const {
+    const bool behind = cuttings_->back.cuts() && (back_ || !cuttings_->front.cuts());
+    return behind ? cuttings_->back : cuttings_->front;
 }
 
 void ProofView::go(int move) {
@@ -351,12 +425,12 @@ void ProofView::showPartly() {
     if (!proof_ || !cuttings_)
         return;
     scrubbing_.stop();
-    scrubbing_.start([this, proof = proof_, cuttings = cuttings_,
+    scrubbing_.start([this, proof = proof_, cuttings = cuttings_, &cutting = cutting(),
                       moves = size_t(scrubber_->value())](const Background::Courier& courier) {
-        const auto partly = proof::partly(*proof, cuttings->front, moves, courier.stop());
+        const auto partly = proof::partly(*proof, cutting, moves, courier.stop());
         if (courier.stop().stop_requested())
             return;
-        const QImage image = drawing::imageOf(partly, cuttings->front);
+        const QImage image = drawing::imageOf(partly, cutting);
         courier.post([this, image, proof] {
             if (proof == proof_)
                 canvas_->setImage(image);

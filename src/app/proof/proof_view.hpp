@@ -5,6 +5,7 @@
 #include "app/session/maker.hpp"
 #include "proof/proof.hpp"
 #include <QImage>
+#include <QPainterPath>
 #include <QStringListModel>
 #include <QTimer>
 #include <QWidget>
@@ -22,7 +23,7 @@ class ProofCanvas : public QWidget {
   public:
     explicit ProofCanvas(QWidget* parent);
     void show(std::shared_ptr<const proof::Proof> proof, std::shared_ptr<const card::Cuttings> cuttings,
-              QImage image);
+              QImage image, bool back);
     void setImage(QImage image);
     /// So many moves have been made.
     void setDone(size_t moves);
@@ -43,6 +44,21 @@ class ProofCanvas : public QWidget {
     std::shared_ptr<const card::Cuttings> cuttings_;
     QImage image_;
     size_t done_ = 0;
+    bool back_ = false;
+    /// The moves as they are painted, for as long as nothing of this changes.
+    struct Painted {
+        std::shared_ptr<const proof::Proof> proof;
+        size_t done = 0;
+        double zoom = 0;
+        QPointF moved;
+        QSize size;
+        bool operator==(const Painted&) const = default;
+    };
+    struct Paths {
+        Painted of;
+        QPainterPath air, cut, later, arrows;
+    };
+    Paths paths_;
 };
 
 class ProofView : public QWidget {
@@ -72,6 +88,8 @@ class ProofView : public QWidget {
     void go(int move);
     void showPartly();
     void play(bool on);
+    const cut::Cutting& cutting() const;
+    bool back_ = false; ///< asked for
 
     CardEditor& editor_;
     Maker& maker_;
@@ -81,7 +99,7 @@ class ProofView : public QWidget {
     QListView* lines_;
     QStringListModel* program_;
     QSlider* scrubber_;
-    QPushButton* play_;
+    QPushButton *play_, *front_, *behind_;
     QTimer playing_, resting_;
     std::shared_ptr<const card::Cuttings> cuttings_;
     std::shared_ptr<const proof::Proof> proof_;

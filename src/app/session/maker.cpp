@@ -47,7 +47,7 @@ const card::Lettering& Maker::lettering() const {
 }
 
 void Maker::make(const card::Card& card, const QString& folder) {
-    newest_ = {std::make_shared<const card::Card>(card), folder.toStdString(), newest_.revision + 1};
+    newest_ = {std::make_shared<const card::Card>(card), folder.toStdString(), newest_.revision + 1, shop_};
     waiting_ = true;
     if (!busy_)
         start();
@@ -65,6 +65,7 @@ void Maker::start() {
     background_.start([this, boardIsBare, request = newest_, pipeline = pipeline_, flat = shown_.flat,
                        mass = shown_.mass, widths = shown_.widths](const Background::Courier& courier) {
         Shown shown{request.revision, {}, flat, {}, mass, widths};
+        (*pipeline)->useShop(request.shop);
         (*pipeline)->run(request.card, request.folder, courier.stop(), [&](const card::Made& made) {
             // Small cards are done within a frame: one change of the picture is calmer than two. The
             // first letters of all come as soon as they can.

@@ -30,6 +30,8 @@ class Maker : public QObject {
     explicit Maker(QObject* parent = nullptr);
 
     void make(const card::Card& card, const QString& folder);
+    /// What machines and tools there are, from the next card on.
+    void useShop(std::shared_ptr<const cut::Shop> shop) { shop_ = std::move(shop); }
     bool busy() const { return busy_; }
     const Shown& shown() const { return shown_; }
     /// The letters shown; none before any were made.
@@ -51,10 +53,12 @@ class Maker : public QObject {
         std::shared_ptr<const card::Card> card;
         std::string folder;
         int revision = 0;
+        std::shared_ptr<const cut::Shop> shop;
     };
     QTimer patience_, overdue_;
     std::shared_ptr<std::unique_ptr<card::Pipeline>> pipeline_; ///< used by the one worker thread only
     std::shared_ptr<const type::Catalogue> catalogue_;
+    std::shared_ptr<const cut::Shop> shop_ = std::make_shared<const cut::Shop>(cut::shippedShop());
     Request newest_;
     bool waiting_ = false, busy_ = false;
     Shown shown_;

@@ -4,6 +4,11 @@ namespace bollard::app {
 
 Session::Session(const QString& recoveryFolder)
     : recovery(editor, recoveryFolder.isEmpty() ? Recovery::defaultFolder() : recoveryFolder) {
+    maker.useShop(shop.shop());
+    connect(&shop, &KeptShop::changed, this, [this] {
+        maker.useShop(shop.shop());
+        maker.make(editor.card(), editor.folder());
+    });
     connect(&maker, &Maker::catalogueReady, this, [this] { editor.setCatalogue(maker.catalogue()); });
     connect(&editor, &CardEditor::changed, this, [this] { maker.make(editor.card(), editor.folder()); });
 }

@@ -1,6 +1,7 @@
 // All that goes on with the open card, without a window.
 #pragma once
 #include "app/session/card_editor.hpp"
+#include "app/session/kept_shop.hpp"
 #include "app/session/maker.hpp"
 #include "app/session/recovery.hpp"
 
@@ -13,6 +14,7 @@ class Session : public QObject {
     /// Unsaved work is kept in `recoveryFolder`; empty takes the user's data folder.
     explicit Session(const QString& recoveryFolder = {});
 
+    KeptShop shop;
     CardEditor editor;
     Maker maker;
     Recovery recovery;

@@ -1,4 +1,5 @@
 #include "card/card.hpp"
+#include "cut/cutting.hpp"
 #include <algorithm>
 #include <cmath>
 #include <map>
@@ -60,11 +61,82 @@ int inscriptionCalled(const Card& card, const std::string& id) {
     return -1;
 }
 
-std::vector<process::Rule> rulesFor(const Card& card, const Inscription* inscription) {
+namespace {
+
+/// A process as fine as the tool, with what the card's own process of that kind knows besides.
+process::Process processWith(const process::Process& process, const cut::Tool& tool) {
+    process::Process with = process;
+    switch (tool.kind) {
+    case cut::ToolKind::vBit:
+        with.kind = process::VCarving{tool.angle, tool.tip};
+        break;
+    case cut::ToolKind::engraving:
+    case cut::ToolKind::drag:
+        with.kind = process::LineEngraving{tool.tip};
+        break;
+    case cut::ToolKind::flat:
+    case cut::ToolKind::ball:
+        with.kind = process::Milling{tool.diameter};
+        break;
+    case cut::ToolKind::torch: {
+        process::Torch torch = process.kind.as<process::Torch>();
+        torch.kerf = tool.kerf;
+        with.kind = torch;
+        break;
+    }
+    case cut::ToolKind::laser: {
+        process::Laser laser = process.kind.as<process::Laser>();
+        laser.kerf = tool.kerf;
+        with.kind = laser;
+        break;
+    }
+    case cut::ToolKind::drill:
+    case cut::ToolKind::none:
+        break;
+    }
+    return with;
+}
+
+} // namespace
+
+int finestOperation(const Card& card, const Inscription& inscription, const cut::Shop& shop) {
+    const auto number = int(&inscription - card.inscriptions.data());
+    const auto width = [](const cut::Tool& tool) { return tool.tapers() ? tool.tip : 2 * tool.radius(); };
+    int finest = -1;
+    double least = 0;
+    for (size_t i = 0; i < card.operations.size(); ++i) {
+        const cut::Operation& operation = card.operations[i];
+        const std::vector<std::string>& names =
+            operation.kind == cut::OperationKind::clear ? operation.around : operation.of;
+        const bool meant = names.empty() ? cut::isUsualFor(operation.kind, inscription.working.kind, false)
+                                         : std::ranges::any_of(names, [&](const std::string& id) {
+                                               return inscriptionCalled(card, id) == number;
+                                           });
+        if (operation.off || !meant)
+            continue;
+        const double wide = width(shop.resolved(operation, card.stock.material).tool);
+        if (finest < 0 || wide < least) {
+            finest = int(i);
+            least = wide;
+        }
+    }
+    return finest;
+}
+
+process::Process processFor(const Card& card, const Inscription* inscription, const cut::Shop& shop) {
+    const int finest = inscription ? finestOperation(card, *inscription, shop) : -1;
+    if (finest < 0)
+        return card.process;
+    return processWith(card.process,
+                       shop.resolved(card.operations[size_t(finest)], card.stock.material).tool);
+}
+
+std::vector<process::Rule> rulesFor(const Card& card, const Inscription* inscription, const cut::Shop& shop) {
     return process::rulesOf(
-        card.process, process::situationOf(
-                          card.blank, inscription ? std::string_view(inscription->side) : std::string_view{},
-                          inscription ? inscription->working : working::Working{}));
+        processFor(card, inscription, shop),
+        process::situationOf(card.blank,
+                             inscription ? std::string_view(inscription->side) : std::string_view{},
+                             inscription ? inscription->working : working::Working{}));
 }
 
 namespace {

@@ -1,9 +1,7 @@
 // The card: everything that decides one part, as a value.
 #pragma once
 #include "blank/blank.hpp"
-#include "cut/machine.hpp"
-#include "cut/operation.hpp"
-#include "cut/stock.hpp"
+#include "cut/shop.hpp"
 #include "process/process.hpp"
 #include "quantity/quantity.hpp"
 #include "quantity/ranges.hpp"
@@ -85,8 +83,18 @@ int inscriptionCalled(const Card& card, const std::string& id);
 /// What one without an id of its own is called at that place.
 std::string idAtPlace(int place);
 
+/// The place of the operation with the finest tool of those on an inscription; -1: there is none.
+int finestOperation(const Card& card, const Inscription& inscription,
+                    const cut::Shop& shop = cut::shippedShop());
+
+/// How an inscription is held to be made: by the finest tool of the operations on it; where there are none,
+/// by the card's process.
+process::Process processFor(const Card& card, const Inscription* inscription,
+                            const cut::Shop& shop = cut::shippedShop());
+
 /// The limits in force for an inscription of the card; for raised words where there is none.
-std::vector<process::Rule> rulesFor(const Card& card, const Inscription* inscription);
+std::vector<process::Rule> rulesFor(const Card& card, const Inscription* inscription,
+                                    const cut::Shop& shop = cut::shippedShop());
 
 /// The nudges of the letters that the card's row makes of an inscription's words; by code point of those.
 std::vector<setting::Nudge> nudgesAsMade(const Card& card, const Inscription& inscription);

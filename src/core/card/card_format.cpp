@@ -91,6 +91,16 @@ struct Section {
     const PartFields& (*fields)();
     const char* after;
 };
+constexpr auto afterShop = R"(
+Machines, tools and dialects of one's own, for all cards: a text of its own, `{"shop": 1, "rack": […], …}`, in the
+data folder (`$XDG_DATA_HOME/Bollard/bollard/shop.json`, else `~/.local/share/Bollard/bollard/shop.json`). It adds to
+what ships; what has the name of one that ships stands in its place. `bollard-cli shop` tells all that there is, in the
+same form.
+
+Words of a dialect may hold `{speed}` (turns a minute, of a laser its power), `{tool}` (its number) and `{seconds}`;
+several lines are parted by `\n`, and an empty text writes nothing. A card names its dialect by `machine.dialect`.
+)";
+
 const std::array<Section, 6>& sections() {
     static const std::array<Section, 6> all{{
         {"## `blank`", &quantity::fieldsOf<blank::Blank>, ""},
@@ -259,15 +269,20 @@ std::string materials() {
 std::string formatText() {
     std::string text = head;
     Table(text).write(quantity::fieldsOf<Card>());
-    for (const Section& section : sections()) {
+    const auto add = [&](const Section& section) {
         text +=
             "\n" + std::string(section.title) + "\n\n| field | what | default | range |\n|---|---|---|---|\n";
         Table(text).write(section.fields());
         text += section.after;
+    };
+    for (const Section& section : sections()) {
+        add(section);
         if (section.fields == &quantity::fieldsOf<blank::Blank>)
             text += materials();
     }
-    return text + limits();
+    text += limits();
+    add({"## `shop.json`", &quantity::fieldsOf<cut::Shop>, afterShop});
+    return text;
 }
 
 } // namespace bollard::card

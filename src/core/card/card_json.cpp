@@ -3,9 +3,11 @@
 #include "card/json_lines.hpp"
 #include "quantity/field.hpp"
 #include "quantity/kept.hpp"
+#include "quantity/read_whole.hpp"
 #include "setting/fields.hpp"
 #include <array>
 #include <cmath>
+#include <filesystem>
 #include <functional>
 #include <nlohmann/json.hpp>
 #include <optional>
@@ -579,23 +581,58 @@ quantity::Result<Json> parsed(const std::string& text) {
 
 } // namespace
 
-quantity::Result<process::Process> processFromJson(const std::string& text) {
+namespace {
+
+/// A part that is a text of its own; `needed` tells what it is.
+template<class Part> quantity::Result<Part> partFrom(const std::string& text, const char* needed) {
     const auto root = parsed(text);
     if (!root)
         return root.problem();
-    if (!root->is_object())
-        return Problem{ProblemKind::fieldMissing, "kind", {}, 1};
+    if (!root->is_object() || !root->contains(needed))
+        return Problem{ProblemKind::fieldMissing, needed, {}, 1};
     std::optional<Problem> problem;
-    process::Process process;
-    readInto(process, Fields(*root, {}, problem));
+    Part part;
+    readInto(part, Fields(*root, {}, problem));
     if (!problem)
-        return process;
+        return part;
     problem->line = lineOfField(text, problem->subject);
     return *problem;
 }
 
+} // namespace
+
+quantity::Result<process::Process> processFromJson(const std::string& text) {
+    return partFrom<process::Process>(text, "kind");
+}
+
 std::string jsonOf(const process::Process& process) {
     return membersOf(process).whole().dump(2, ' ', false, Json::error_handler_t::replace) + "\n";
+}
+
+quantity::Result<cut::Shop> shopFromJson(const std::string& text) {
+    return partFrom<cut::Shop>(text, "shop");
+}
+
+quantity::Result<cut::Shop> shopAtHand(const std::string& file) {
+    std::error_code unknown;
+    if (!std::filesystem::exists(file, unknown))
+        return cut::shippedShop();
+    const auto text = quantity::readWhole(file);
+    if (!text)
+        return text.problem();
+    const auto own = shopFromJson(*text);
+    if (!own)
+        return own.problem();
+    return cut::withOwn(*own);
+}
+
+std::string jsonOf(const cut::Shop& shop) {
+    Json all = Json::object();
+    all["shop"] = formatVersion;
+    const Json lists = membersOf(shop).whole();
+    for (const auto& [name, list] : lists.items())
+        all[name] = list;
+    return all.dump(2, ' ', false, Json::error_handler_t::replace) + "\n";
 }
 
 quantity::Result<Card> cardFromJson(const std::string& text) {

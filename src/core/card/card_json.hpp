@@ -20,4 +20,10 @@ std::string jsonOf(const Card& card);
 quantity::Result<process::Process> processFromJson(const std::string& text);
 std::string jsonOf(const process::Process& process);
 
+/// A shop, or what a person adds to the one that ships: `{"shop": 1, "rack": […], "machines": […], …}`.
+quantity::Result<cut::Shop> shopFromJson(const std::string& text);
+std::string jsonOf(const cut::Shop& shop);
+/// What ships, with what a person's own file adds; where there is no such file, what ships.
+quantity::Result<cut::Shop> shopAtHand(const std::string& file);
+
 } // namespace bollard::card

@@ -1,5 +1,4 @@
 #include "card/cutting_findings.hpp"
-#include "cut/dialect.hpp"
 #include <cmath>
 #include <map>
 
@@ -10,15 +9,20 @@ using check::Finding, check::FindingKind, check::Severity;
 
 class Finder {
   public:
-    Finder(const Card& card, const cut::Cutting& cutting) : card_(card), cutting_(cutting) {}
+    Finder(const Card& card, const cut::Cutting& cutting, const cut::Shop& shop)
+        : card_(card), cutting_(cutting), shop_(shop) {}
 
     std::vector<Finding> find() {
         if (cutting_.paths.empty())
             return {};
-        if (!cut::dialectNamed(cutting_.machine.dialect))
+        if (!shop_.dialect(cutting_.machine.dialect))
             add(FindingKind::dialectUnknown, Severity::stop, 0, 0).subject = cutting_.machine.dialect;
+        const cut::LastJob* const last = shop_.lastJob(card_.process.kind.name());
+        if (last && !(last->zero == card_.zero))
+            add(FindingKind::zeroMoved, Severity::note, 0, 0);
         stock();
         travel();
+        freed();
         for (const cut::Toolpath& path : cutting_.paths)
             operation(path);
         return std::move(found_);
@@ -106,12 +110,36 @@ class Finder {
                     spans[axis].second;
     }
 
+    /// What is cut free, and when.
+    void freed() {
+        const cut::Toolpath* freeing = nullptr;
+        for (const cut::Toolpath& path : cutting_.paths) {
+            const cut::Operation& o = path.job.operation;
+            if (freeing && !path.chains.empty())
+                add(FindingKind::looseBefore, Severity::watch, 0, 0, &path).subject = nameOf(*freeing);
+            if (o.kind != cut::OperationKind::cutOut || path.chains.empty())
+                continue;
+            // Waste within the part; what a torch cuts falls through the grate
+            const auto pieces = int(std::ranges::count(path.freed, false, &cut::Freed::isPart));
+            if (pieces > 0 && !o.tool.burns())
+                add(FindingKind::innerLoose, Severity::watch, pieces, 0, &path).count = pieces;
+            if (std::ranges::any_of(path.freed, &cut::Freed::isPart))
+                freeing = &path;
+        }
+    }
+
     void operation(const cut::Toolpath& path) {
         const cut::Operation& o = path.job.operation;
         constexpr double hair = 1e-6;
         const double deep = path.job.stock.high.z - path.deepest;
         if (!o.tool.burns() && deep > o.tool.flute + hair)
             add(FindingKind::deeperThanFlutes, Severity::stop, deep, o.tool.flute, &path);
+        const cut::Machine& machine = cutting_.machine;
+        if (o.tool.turns() && (o.speed > machine.speedMost || o.speed < machine.speedLeast))
+            add(FindingKind::speedBeyond, Severity::watch, o.speed,
+                o.speed > machine.speedMost ? machine.speedMost : machine.speedLeast, &path);
+        if (machine.torch ? o.tool.turns() : o.tool.burns() && machine.speedLeast > 0)
+            add(FindingKind::machineLacks, Severity::watch, 0, 0, &path);
         if (path.noRoom > 0) {
             add(FindingKind::leadNoRoom, Severity::watch, path.noRoom, 0, &path).count = path.noRoom;
         }
@@ -147,25 +175,30 @@ class Finder {
 
     const Card& card_;
     const cut::Cutting& cutting_;
+    const cut::Shop& shop_;
     std::vector<Finding> found_;
 };
 
 } // namespace
 
-std::vector<Finding> cuttingFindings(const Card& card, const Cuttings& cuttings) {
-    std::vector<Finding> all = Finder(card, cuttings.front).find();
-    for (Finding& finding : Finder(card, cuttings.back).find())
+std::vector<Finding> cuttingFindings(const Card& card, const Cuttings& cuttings, const cut::Shop& shop) {
+    std::vector<Finding> all = Finder(card, cuttings.front, shop).find();
+    for (Finding& finding : Finder(card, cuttings.back, shop).find())
         all.push_back(std::move(finding));
     return all;
 }
 
-Cuttings cuttingsOf(const Card& card, const Lettering& lettering, const std::stop_token& stop) {
-    cut::CuttingInput input{lettering.inscriptions,
+std::shared_ptr<const Cuttings> cuttingsOf(const Made& made, const std::stop_token& stop) {
+    if (made.cuttings)
+        return made.cuttings;
+    const Card& card = *made.card;
+    cut::CuttingInput input{made.lettering->inscriptions,
                             card.blank,
                             card.process,
                             card.stock,
                             card.zero,
                             card.machine,
+                            *made.shop,
                             card.clamps,
                             card.operations,
                             [&](const std::string& id) { return inscriptionCalled(card, id); },
@@ -175,7 +208,7 @@ Cuttings cuttingsOf(const Card& card, const Lettering& lettering, const std::sto
     input.back = true;
     if (std::ranges::any_of(card.operations, &cut::Operation::back))
         cuttings.back = cut::cuttingOf(input, stop);
-    return cuttings;
+    return std::make_shared<const Cuttings>(std::move(cuttings));
 }
 
 } // namespace bollard::card

@@ -4,7 +4,8 @@
 
 namespace bollard::card {
 
-/// Stock, travel and tools held against what is to be cut. Ids are left empty.
-std::vector<check::Finding> cuttingFindings(const Card& card, const Cuttings& cuttings);
+/// Stock, machine and tools held against what is to be cut. Ids are left empty.
+std::vector<check::Finding> cuttingFindings(const Card& card, const Cuttings& cuttings,
+                                            const cut::Shop& shop);
 
 } // namespace bollard::card

@@ -41,28 +41,76 @@ quantity::Result<std::string> dxf(const Made& made, const OutputChoices& choices
     return files::dxfOf(layers, choices.curves);
 }
 
-quantity::Result<std::string> nc(const Made& made, const OutputChoices& choices) {
-    const std::shared_ptr<const Cuttings> cuttings =
-        made.cuttings ? made.cuttings
-                      : std::make_shared<const Cuttings>(cuttingsOf(*made.card, *made.lettering));
-    const cut::Dialect* const dialect = cut::dialectNamed(made.card->machine.dialect);
+quantity::Result<std::vector<OutputPart>> programs(const Made& made, const OutputChoices& choices) {
+    const std::shared_ptr<const Cuttings> cuttings = cuttingsOf(made);
+    const cut::Dialect* const dialect = made.shop->dialect(made.card->machine.dialect);
     if (!dialect)
         return quantity::Problem{quantity::ProblemKind::dialectUnknown, made.card->machine.dialect};
     cut::GcodeTitle title{choices.title, {}};
     for (const check::Finding& finding : made.checked->findings)
         if (finding.severity == check::Severity::stop)
             title.accepted.push_back(finding.id);
-    return cut::gcodeOf(cuttings->front, *dialect, title);
+    std::vector<OutputPart> parts;
+    std::optional<quantity::Problem> problem;
+    const auto add = [&](const std::string& suffix, const cut::Cutting& cutting) {
+        auto bytes = cut::gcodeOf(cutting, *dialect, title);
+        if (bytes)
+            parts.push_back({suffix, *std::move(bytes)});
+        else if (!problem)
+            problem = bytes.problem();
+    };
+    const auto addSide = [&](const std::string& side, const cut::Cutting& cutting) {
+        if (!cutting.cuts())
+            return;
+        if (made.card->machine.fileATool) {
+            int number = 0;
+            for (const cut::Cutting& one : cut::byTool(cutting))
+                add(side + "-" + std::to_string(++number), one);
+        } else {
+            add(side, cutting);
+        }
+        if (made.card->machine.airRun)
+            if (auto air = cut::airRunOf(cutting, *dialect, title))
+                parts.push_back({side + "-air", *std::move(air)});
+    };
+    const bool both = cuttings->front.cuts() && cuttings->back.cuts();
+    addSide("", cuttings->front);
+    addSide(both ? "-back" : "", cuttings->back);
+    if (problem)
+        return *problem;
+    if (parts.empty())
+        return quantity::Problem{quantity::ProblemKind::nothingToMake};
+    return parts;
 }
 
 } // namespace
 
+std::vector<OutputFormat> formatsOfOneFile(
+    std::vector<
+        std::tuple<std::string, Output, quantity::Result<std::string> (*)(const Made&, const OutputChoices&)>>
+        formats) {
+    std::vector<OutputFormat> all;
+    for (const auto& [ending, what, bytes] : formats)
+        all.push_back({ending, what,
+                       [bytes = bytes](const Made& made, const OutputChoices& choices)
+                           -> quantity::Result<std::vector<OutputPart>> {
+                           auto one = bytes(made, choices);
+                           if (!one)
+                               return one.problem();
+                           return std::vector{OutputPart{"", *std::move(one)}};
+                       }});
+    return all;
+}
+
 const std::vector<OutputFormat>& outputFormats() {
-    static const std::vector<OutputFormat> formats{{"stl", Output::body, stl},
-                                                   {"3mf", Output::body, threeMf},
-                                                   {"svg", Output::drawing, svg},
-                                                   {"dxf", Output::drawing, dxf},
-                                                   {"nc", Output::cuts, nc}};
+    static const std::vector<OutputFormat> formats = [] {
+        std::vector<OutputFormat> all = formatsOfOneFile({{"stl", Output::body, stl},
+                                                          {"3mf", Output::body, threeMf},
+                                                          {"svg", Output::drawing, svg},
+                                                          {"dxf", Output::drawing, dxf}});
+        all.push_back({"nc", Output::cuts, programs});
+        return all;
+    }();
     return formats;
 }
 
@@ -130,15 +178,14 @@ std::vector<files::DrawingLayer> layersOf(const Made& made, std::string_view sid
     return layers;
 }
 
-std::vector<files::DrawingLayer> cutLayersOf(const Made& made) {
-    const std::shared_ptr<const Cuttings> cuttings =
-        made.cuttings ? made.cuttings
-                      : std::make_shared<const Cuttings>(cuttingsOf(*made.card, *made.lettering));
-    std::vector<files::DrawingLayer> layers;
-    const space::Vertex zero = cuttings->front.zero;
+namespace {
+
+void addCutLayers(std::vector<files::DrawingLayer>& layers, const cut::Cutting& cutting,
+                  const std::string& suffix) {
+    const space::Vertex zero = cutting.zero;
     std::map<std::string, int> named;
-    for (const cut::Toolpath& path : cuttings->front.paths) {
-        std::string name(cut::nameOf(path.job.operation.kind));
+    for (const cut::Toolpath& path : cutting.paths) {
+        std::string name = std::string(cut::nameOf(path.job.operation.kind)) + suffix;
         if (const int before = named[name]++; before > 0)
             name += "-" + std::to_string(before + 1);
         plane::Outline cuts, leads;
@@ -184,6 +231,15 @@ std::vector<files::DrawingLayer> cutLayersOf(const Made& made) {
         if (!leads.contours.empty())
             layers.push_back({name + "-lead", {plane::stampOf(std::move(leads))}});
     }
+}
+
+} // namespace
+
+std::vector<files::DrawingLayer> cutLayersOf(const Made& made) {
+    const std::shared_ptr<const Cuttings> cuttings = cuttingsOf(made);
+    std::vector<files::DrawingLayer> layers;
+    addCutLayers(layers, cuttings->front, "");
+    addCutLayers(layers, cuttings->back, cuttings->front.cuts() ? "-back" : "");
     return layers;
 }
 
@@ -194,16 +250,25 @@ std::vector<files::DrawingLayer> layersOf(const Made& made) {
     return layers;
 }
 
-quantity::Result<std::string> outputOf(const Made& made, const OutputFormat& format, const std::string& path,
-                                       OutputChoices choices) {
+quantity::Result<std::vector<files::WholeFile>> outputOf(const Made& made, const OutputFormat& format,
+                                                         const std::string& path, OutputChoices choices) {
     const bool body = format.what == Output::body;
     if (body && made.solid->problem)
         return *made.solid->problem;
     if (body && made.solid->mesh.empty())
         return quantity::Problem{quantity::ProblemKind::nothingToMake};
-    choices.title = std::filesystem::path(path).stem().string();
+    const std::filesystem::path whole(path);
+    choices.title = whole.stem().string();
     try {
-        return format.bytes(made, choices);
+        auto parts = format.parts(made, choices);
+        if (!parts)
+            return parts.problem();
+        std::vector<files::WholeFile> written;
+        for (const OutputPart& part : *parts) {
+            const std::string name = whole.stem().string() + part.suffix + whole.extension().string();
+            written.push_back({(whole.parent_path() / name).string(), part.bytes});
+        }
+        return written;
     } catch (const std::exception& error) {
         return quantity::Problem{quantity::ProblemKind::stepFailed, format.ending, error.what()};
     }

@@ -4,7 +4,9 @@
 #include "files/drawing.hpp"
 #include "files/three_mf.hpp"
 #include "files/whole_file.hpp"
+#include <functional>
 #include <string>
+#include <tuple>
 #include <vector>
 
 namespace bollard::card {
@@ -13,6 +15,12 @@ struct OutputChoices {
     std::string title{};
     files::DxfCurves curves = files::DxfCurves::arcs;
     bool cutsOnly = false; ///< drawings: see cutLayersOf()
+};
+
+/// One file of an output; most come to one only.
+struct OutputPart {
+    std::string suffix{}; ///< to the name, before its ending: "", "-back", "-1"
+    std::string bytes{};
 };
 
 enum class Output {
@@ -25,7 +33,7 @@ enum class Output {
 struct OutputFormat {
     std::string ending;
     Output what{};
-    quantity::Result<std::string> (*bytes)(const Made& made, const OutputChoices& choices);
+    std::function<quantity::Result<std::vector<OutputPart>>(const Made&, const OutputChoices&)> parts;
 };
 
 /// All formats: stl, 3mf, svg, dxf, nc.
@@ -43,9 +51,16 @@ std::vector<files::DrawingLayer> layersOf(const Made& made, std::string_view sid
 /// Only what is cut: a layer for each operation, leads on one of their own, from the machine's zero.
 std::vector<files::DrawingLayer> cutLayersOf(const Made& made);
 
-/// The bytes of a file titled by its name. `made` must hold letters, and a solid for solid formats.
-/// nothingToMake when there is nothing to write; exceptions of libraries end in stepFailed.
-quantity::Result<std::string> outputOf(const Made& made, const OutputFormat& format, const std::string& path,
-                                       OutputChoices choices = {});
+/// Formats of one file.
+std::vector<OutputFormat> formatsOfOneFile(
+    std::vector<
+        std::tuple<std::string, Output, quantity::Result<std::string> (*)(const Made&, const OutputChoices&)>>
+        formats);
+
+/// The file titled by its name, and those that go beside it: what is cut on the back has one of its own.
+/// `made` must hold letters, and a solid for solid formats. nothingToMake when there is nothing to write;
+/// exceptions of libraries end in stepFailed.
+quantity::Result<std::vector<files::WholeFile>> outputOf(const Made& made, const OutputFormat& format,
+                                                         const std::string& path, OutputChoices choices = {});
 
 } // namespace bollard::card

@@ -96,12 +96,23 @@ struct MeasureKey {
     bool operator==(const MeasureKey&) const = default;
 };
 
+/// How each made inscription is held to be made: by its operations' tools, where there are any.
+std::vector<process::Process> processesOf(const Card& card, const Lettering& lettering,
+                                          const cut::Shop& shop) {
+    std::vector<process::Process> all;
+    if (card.operations.empty())
+        return all;
+    for (const working::PlacedLetters& letters : lettering.inscriptions)
+        all.push_back(processFor(card, &card.inscriptions[size_t(letters.inscription)], shop));
+    return all;
+}
+
 /// As far as the widest limit of what lies beside letters.
-check::Reach reachOf(const Card& card) {
+check::Reach reachOf(const Card& card, const cut::Shop& shop) {
     using process::Measured;
     check::Reach reach{0, card.blank.margin, 0};
     for (const Inscription& inscription : card.inscriptions)
-        for (const process::Rule& rule : rulesFor(card, &inscription))
+        for (const process::Rule& rule : rulesFor(card, &inscription, shop))
             if (rule.what == Measured::gap || rule.what == Measured::counter ||
                 rule.what == Measured::opening)
                 reach.gaps = std::max(reach.gaps, rule.value);
@@ -125,11 +136,13 @@ struct FindingsKey {
     std::vector<Accepted> accepted;
     std::vector<std::string> ids;
     std::shared_ptr<const Cuttings> cuttings;
+    std::vector<process::Process> processes;
     bool operator==(const FindingsKey&) const = default;
 };
 
 struct CuttingsKey {
     std::shared_ptr<const Lettering> lettering;
+    std::shared_ptr<const cut::Shop> shop;
     cut::Stock stock;
     cut::Zero zero;
     cut::Machine machine;
@@ -212,8 +225,8 @@ size_t Lettering::letters() const {
 }
 
 Pipeline::Pipeline(std::shared_ptr<const type::Catalogue> catalogue)
-    : catalogue_(std::move(catalogue)), journal_(std::make_unique<Journal>()),
-      memory_(std::make_unique<Memory>(*journal_)) {}
+    : catalogue_(std::move(catalogue)), shop_(std::make_shared<const cut::Shop>(cut::shippedShop())),
+      journal_(std::make_unique<Journal>()), memory_(std::make_unique<Memory>(*journal_)) {}
 
 const Journal& Pipeline::journal() const {
     return *journal_;
@@ -251,7 +264,8 @@ Made Pipeline::run(std::shared_ptr<const Card> card, const std::string& folder, 
         why = error.what();
     }
     memory_ = std::make_unique<Memory>(*journal_); // it may be half of something
-    const Made made = gaveUp(card, why);
+    Made made = gaveUp(card, why);
+    made.shop = shop_;
     if (onStage && !stop.stop_requested())
         onStage(made);
     return made;
@@ -261,6 +275,7 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& card, const std::stri
                         const std::stop_token& stop, const OnStage& onStage) {
     Made made;
     made.card = card;
+    made.shop = shop_;
     journal_->begin();
     const auto tell = [&] {
         if (onStage && !stop.stop_requested())
@@ -450,7 +465,7 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& card, const std::stri
 
     MeasureKey measureKey;
     measureKey.sides = made.lettering->sides;
-    measureKey.reach = reachOf(*card);
+    measureKey.reach = reachOf(*card, *shop_);
     for (const LetteringKey::Item& item : key.items)
         measureKey.items.push_back({item.setting, item.placing, item.working.kind, item.ties, item.counters,
                                     item.side, item.cutsOut, item.fromBehind});
@@ -494,19 +509,24 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& card, const std::stri
 
     std::shared_ptr<const Cuttings> cuttings;
     if (!card->operations.empty() && !stop.stop_requested()) {
-        const CuttingsKey cuttingsKey{made.lettering, card->stock,      card->zero,   card->machine,
-                                      card->clamps,   card->operations, card->process};
-        cuttings = memory_->cuttings(cuttingsKey, weight, [&] {
-            return std::make_shared<const Cuttings>(cuttingsOf(*made.card, *made.lettering, stop));
-        });
+        const CuttingsKey cuttingsKey{made.lettering, shop_,        card->stock,      card->zero,
+                                      card->machine,  card->clamps, card->operations, card->process};
+        cuttings = memory_->cuttings(cuttingsKey, weight, [&] { return cuttingsOf(made, stop); });
         if (stop.stop_requested())
             memory_->cuttings.forget();
     }
     made.cuttings = cuttings;
 
     const auto check = [&](std::shared_ptr<const Solid> whole) {
-        FindingsKey findingsKey{measures,      made.lettering, whole, made.lettering->blank,
-                                card->process, card->accepted, {},    cuttings};
+        FindingsKey findingsKey{measures,
+                                made.lettering,
+                                whole,
+                                made.lettering->blank,
+                                card->process,
+                                card->accepted,
+                                {},
+                                cuttings,
+                                processesOf(*card, *made.lettering, *shop_)};
         for (const Inscription& inscription : card->inscriptions)
             findingsKey.ids.push_back(inscription.id);
         return memory_->checked(findingsKey, weight, [&] {
@@ -522,12 +542,12 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& card, const std::stri
                 failed.problem = *whole->problem;
                 checked->findings.push_back(std::move(failed));
             }
-            for (check::Finding& finding :
-                 check::findingsOf({made.lettering->blank, card->process, made.lettering->inscriptions,
-                                    *measures, whole && !whole->problem ? &whole->dropOuts : nullptr}))
+            for (check::Finding& finding : check::findingsOf(
+                     {made.lettering->blank, card->process, made.lettering->inscriptions, *measures,
+                      whole && !whole->problem ? &whole->dropOuts : nullptr, findingsKey.processes}))
                 checked->findings.push_back(std::move(finding));
             if (cuttings)
-                for (check::Finding& finding : cuttingFindings(*made.card, *cuttings))
+                for (check::Finding& finding : cuttingFindings(*made.card, *cuttings, *shop_))
                     checked->findings.push_back(std::move(finding));
             check::sortBySeverity(checked->findings);
             name(checked->findings, *card);

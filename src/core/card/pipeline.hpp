@@ -54,10 +54,12 @@ struct Made {
     std::shared_ptr<const Checked> checked{};
     std::shared_ptr<const Solid> solid{};
     std::shared_ptr<const Cuttings> cuttings{}; ///< of cards with operations
+    std::shared_ptr<const cut::Shop> shop{};    ///< it was made with
 };
 
-/// The toolpaths of a card whose letters were made; those of its own operations, else the usual ones.
-Cuttings cuttingsOf(const Card& card, const Lettering& lettering, const std::stop_token& stop = {});
+/// The toolpaths of a card whose letters were made; those of its own operations, else the usual ones. What is
+/// there already is not worked out again.
+std::shared_ptr<const Cuttings> cuttingsOf(const Made& made, const std::stop_token& stop = {});
 
 class Journal;
 
@@ -69,6 +71,9 @@ class Pipeline {
     ~Pipeline();
 
     using OnStage = std::function<void(const Made&)>;
+
+    /// What machines and tools there are, from the next run on; before it is told those that ship.
+    void useShop(std::shared_ptr<const cut::Shop> shop) { shop_ = std::move(shop); }
 
     /// Makes everything. Relative typeface files start at `folder`. `onStage` hears of each stage as it is
     /// done: letters; letters and findings but for pieces, when the solid takes longer; everything. Stopped
@@ -90,6 +95,7 @@ class Pipeline {
                   const std::stop_token& stop, const OnStage& onStage);
     struct Memory;
     std::shared_ptr<const type::Catalogue> catalogue_;
+    std::shared_ptr<const cut::Shop> shop_;
     std::unique_ptr<Journal> journal_; ///< the steps in memory_ write to it
     std::unique_ptr<Memory> memory_;
     Counts counts_;

@@ -126,11 +126,33 @@ constexpr std::array<AboutKind, findingKinds> kinds{{
      reason("%1 tells a depth of its own, and the letters are designed with another.")},
     {FindingKind::dialectUnknown, "dialectUnknown", Station::process, Told::nothing, false,
      reason("Unknown dialect"), reason("There is no description of “%1”, so no file can be written.")},
+    {FindingKind::looseBefore, "looseBefore", Station::process, Told::nothing, false,
+     reason("Cut free too early"),
+     reason("%1 frees the part before all that is to be done to it. Cut it out last, or hold it by tabs.")},
+    {FindingKind::innerLoose, "innerLoose", Station::process, Told::count, false,
+     reason("Pieces come loose inside"),
+     reason("%1: what is cut out within the part lies loose under the tool. Give the operation tabs, or take "
+            "the "
+            "pieces out as they fall.")},
+    {FindingKind::speedBeyond, "speedBeyond", Station::process, Told::nothing, false,
+     reason("Beyond the spindle's speeds"),
+     reason("%1 asks for a speed that the machine's spindle does not turn at.")},
+    {FindingKind::machineLacks, "machineLacks", Station::process, Told::nothing, false,
+     reason("Not for this machine"),
+     reason("%1 needs a spindle where the machine carries a torch, or the other way round.")},
+    {FindingKind::zeroMoved, "zeroMoved", Station::process, Told::nothing, false,
+     reason("Zero elsewhere than last time"),
+     reason("The last file for this process had its zero at another place of the stock.")},
     {FindingKind::outlineMended, "outlineMended", Station::lettering, Told::count, false,
      reason("Outlines were mended"),
      reason("Contours overlapped or crossed; they were united and come out filled.")},
 }};
-static_assert(int(kinds.back().kind) + 1 == findingKinds);
+static_assert([] {
+    for (size_t i = 0; i < kinds.size(); ++i)
+        if (size_t(kinds[i].kind) != i)
+            return false; // they are found by their place
+    return true;
+}());
 
 } // namespace
 

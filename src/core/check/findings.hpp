@@ -65,9 +65,14 @@ enum class FindingKind {
     leadNoRoom,       ///< a lead found no room in the waste
     depthTwice,       ///< the operation goes to another depth than its working
     dialectUnknown,   ///< subject: what the machine asks for
+    looseBefore,      ///< the part is cut free before this is done to it; subject: what frees it
+    innerLoose,       ///< pieces within the part come loose, and nothing holds them
+    speedBeyond,      ///< of the spindle; measured and limit: 1/min
+    machineLacks,     ///< what the operation's tool needs
+    zeroMoved,        ///< it was elsewhere when a file was last written for this process
     outlineMended
 };
-constexpr int findingKinds = 53;
+constexpr int findingKinds = 58;
 
 /// Where a finding is mended by hand.
 enum class Station { blank, lettering, placing, working, process, output };
@@ -125,6 +130,8 @@ struct FindingInput {
     std::span<const working::PlacedLetters> inscriptions;
     const Measures& measures;
     const DropOuts* dropOuts; ///< null when there is no body
+    /// How each of the inscriptions is made; none: all by `process`.
+    std::span<const process::Process> processes{};
 };
 
 /// All findings of all checks, worst first, then in the order of the checks. Ids are left empty. O(readings).

@@ -15,10 +15,10 @@ std::vector<Rule> limitsOf(std::vector<Rule> rules, Measured what) {
     return rules;
 }
 
-std::vector<Rule> rulesOf(const FindingInput& in, working::Working working, Kind kind,
-                          std::string_view side) {
+std::vector<Rule> rulesOf(const FindingInput& in, const process::Process& process, working::Working working,
+                          Kind kind, std::string_view side) {
     working.kind = kind;
-    return process::rulesOf(in.process, process::situationOf(in.blank, side, working));
+    return process::rulesOf(process, process::situationOf(in.blank, side, working));
 }
 
 template<class Item>
@@ -36,8 +36,11 @@ Looking::Looking(const FindingInput& input)
       lost_(bySlot(in.measures.lost, in.inscriptions.size())),
       overhangs_(bySlot(in.measures.overhangs, in.inscriptions.size())),
       corners_(bySlot(in.measures.corners, in.inscriptions.size())) {
-    for (const PlacedLetters& letters : in.inscriptions)
-        rules_.push_back(rulesOf(in, letters.working, letters.working.kind, letters.side));
+    for (size_t slot = 0; slot < in.inscriptions.size(); ++slot) {
+        const PlacedLetters& letters = in.inscriptions[slot];
+        rules_.push_back(rulesOf(in, in.processes.empty() ? in.process : in.processes[slot], letters.working,
+                                 letters.working.kind, letters.side));
+    }
     const WorstHeight worst(in.inscriptions, [&](std::string_view side) {
         return in.blank.kind == blank::Kind::none ? 0 : blank::depthBehind(in.blank, side);
     });
@@ -74,7 +77,7 @@ std::vector<Rule> Looking::rules(int slot, Measured what) const {
 
 std::vector<Rule> Looking::rules(working::Working working, Kind kind, Measured what,
                                  std::string_view side) const {
-    return limitsOf(rulesOf(in, working, kind, side), what);
+    return limitsOf(rulesOf(in, in.process, working, kind, side), what);
 }
 
 const Rule* Looking::broken(const std::vector<Rule>& rules, double measured) {

@@ -142,7 +142,7 @@ std::vector<std::vector<AxisPoint>> joined(std::vector<std::vector<AxisPoint>> l
 /// Letters that come again are worked out once, from their own corner.
 struct CarveKey {
     plane::Region part{};
-    double tip = 0, spread = 0, cap = 0, pass = 0, stepover = 0, top = 0;
+    double tip = 0, spread = 0, cap = 0, pass = 0, stepover = 0, top = 0; ///< above the surface
     bool operator==(const CarveKey&) const = default;
 };
 struct CarveHash {
@@ -155,6 +155,7 @@ struct CarveHash {
 };
 using Carved = std::shared_ptr<const std::vector<Chain>>;
 
+/// With the surface at z = 0.
 std::vector<Chain> carvedPart(const plane::Region& part, const Operation& o, double cap, double top) {
     std::vector<Chain> chains;
     const Carving carving(o.tool, cap);
@@ -206,16 +207,15 @@ std::vector<Chain> carve(const Job& job) {
                                cap,
                                o.pass,
                                o.stepover,
-                               job.stock.high.z};
+                               job.stock.high.z - job.shapes[s].surface};
             const Carved own = known.of(key, [&] {
-                return std::make_shared<const std::vector<Chain>>(
-                    carvedPart(key.part, o, cap, job.stock.high.z));
+                return std::make_shared<const std::vector<Chain>>(carvedPart(key.part, o, cap, key.top));
             });
             const Vector by = inMm(corner);
             for (Chain chain : *own) {
                 chain.shape = int(s);
                 for (space::Vertex& point : chain.points)
-                    point = point + space::Vertex{by.x, by.y, 0};
+                    point = point + space::Vertex{by.x, by.y, job.shapes[s].surface};
                 chains.push_back(std::move(chain));
             }
         }

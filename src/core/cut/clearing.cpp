@@ -1,7 +1,10 @@
 #include "cut/clearing.hpp"
+#include <optional>
 
 namespace bollard::cut {
 namespace {
+
+using plane::Vector;
 
 /// As the wall is to lie: holes run the other way by themselves.
 Chain wayAlong(const plane::Ring& ring, const Clearing& clearing) {
@@ -46,6 +49,71 @@ void addClearing(std::vector<Chain>& chains, const Clearing& clearing) {
     for (size_t i = insets.size(); i-- > 0;)
         for (const plane::Ring& ring : insets[i].rings)
             chains.push_back(wayAlong(ring, clearing));
+}
+
+void addRaster(std::vector<Chain>& chains, const Clearing& clearing) {
+    const plane::Box box = plane::boxOf(clearing.region);
+    if (box.empty())
+        return;
+    const plane::Vector low = inMm(box.low), high = inMm(box.high);
+    const int rows = std::max(1, int(std::ceil((high.y - low.y) / clearing.stepover)));
+    struct Way {
+        double y, from, to;
+    };
+    std::vector<std::vector<Way>> ways(static_cast<size_t>(rows));
+    for (int row = 0; row < rows; ++row) {
+        const double y = low.y + (high.y - low.y) * (row + 0.5) / rows;
+        std::vector<double> walls;
+        for (const plane::Ring& ring : clearing.region.rings)
+            for (size_t i = 0; i < ring.size(); ++i) {
+                const Vector a = inMm(ring[i]), b = inMm(ring[(i + 1) % ring.size()]);
+                if ((a.y <= y) != (b.y <= y))
+                    walls.push_back(a.x + (y - a.y) * (b.x - a.x) / (b.y - a.y));
+            }
+        std::ranges::sort(walls);
+        for (size_t i = 0; i + 1 < walls.size(); i += 2)
+            ways[size_t(row)].push_back({y, walls[i], walls[i + 1]});
+    }
+    // A grid unit more, as what lies on the wall is in.
+    const plane::Region within = plane::grown(clearing.region, 2);
+    const auto reaches = [&](Vector a, Vector b) {
+        constexpr double step = 0.02; // mm
+        const int steps = std::max(1, int(plane::length(b - a) / step));
+        for (int i = 0; i <= steps; ++i)
+            if (!plane::contains(within, plane::onGrid(unit * (a + (double(i) / steps) * (b - a)))))
+                return false;
+        return true;
+    };
+    std::vector<std::vector<bool>> done;
+    for (const auto& row : ways)
+        done.emplace_back(row.size());
+    for (size_t first = 0; first < ways.size(); ++first)
+        for (size_t start = 0; start < ways[first].size(); ++start) {
+            if (done[first][start])
+                continue;
+            Chain chain;
+            chain.shape = clearing.shape;
+            bool forward = true;
+            std::optional<size_t> way = start;
+            for (size_t row = first; way; forward = !forward) {
+                const Way& here = ways[row][*way];
+                done[row][*way] = true;
+                chain.points.push_back(at({forward ? here.from : here.to, here.y}, clearing.z));
+                chain.points.push_back(at({forward ? here.to : here.from, here.y}, clearing.z));
+                way.reset();
+                if (++row == ways.size())
+                    break;
+                for (size_t next = 0; next < ways[row].size() && !way; ++next) {
+                    const Way& there = ways[row][next];
+                    if (!done[row][next] &&
+                        reaches(planOf(chain.points.back()), {forward ? there.to : there.from, there.y}))
+                        way = next;
+                }
+            }
+            chains.push_back(std::move(chain));
+        }
+    for (const plane::Ring& ring : clearing.region.rings)
+        chains.push_back(wayAlong(ring, clearing));
 }
 
 } // namespace bollard::cut

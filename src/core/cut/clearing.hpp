@@ -11,8 +11,11 @@ struct Clearing {
     double z = 0;
     int shape = -1;
     bool clockwise = false; ///< along outer walls
-    double allowance = 0;   ///< mm kept off the walls until the last way
 };
+
+/// In straight ways side by side over the region, each going on into the next where that stays within it,
+/// then once along its walls.
+void addRaster(std::vector<Chain>& chains, const Clearing& clearing);
 
 /// Ways along the walls and inwards from them, the innermost first, so that every point of the region is
 /// within reach of one.

@@ -114,7 +114,7 @@ class CuttingOut {
         pierceOff_ = radius_ + std::max(quarter, ofThickness * thickness);
     }
 
-    std::vector<Chain> chains(int& noRoom) {
+    std::vector<Chain> chains(int& noRoom, std::map<int, Freed>& loose) {
         const plane::Region around =
             plane::grown(job_.part, radius_ * unit, plane::Corners::round, exactLoop);
         std::vector<Chain> chains;
@@ -136,6 +136,19 @@ class CuttingOut {
             if (!o_.conventional)
                 std::ranges::reverse(turned);
             const bool outside = plane::areaOf(ring) > 0;
+            const bool isPart = outside && enclosed == 0;
+            plane::Region piece = filled[r];
+            if (!outside) { // without what lies within it; where it is narrower than the tool it is gone
+                for (size_t other = 0; other < filled.size(); ++other)
+                    if (other != r && plane::areaOf(around.rings[other]) > 0 &&
+                        plane::contains(filled[r], around.rings[other].front()))
+                        piece = plane::without(piece, filled[other]);
+                piece = plane::grown(piece, -radius_ * unit);
+            }
+            constexpr double crumb = 1; // mm²
+            if (const double area = plane::areaOf(piece) / (double(unit) * unit);
+                area > crumb && (!outside || !holds(Loop(turned))))
+                loose[int(r)] = {0, isPart, inMm(ring.front()), area};
             for (Chain& chain : chainsOf(Loop(turned), outside, noRoom)) {
                 chain.after = enclosed;
                 chain.shape = int(r);
@@ -279,12 +292,17 @@ class CuttingOut {
         go(to, z);
     }
 
+    bool holds(const Loop& loop) const { return !o_.tool.burns() && !tabsOf(loop).empty(); }
+
     /// Evenly spaced, each moved to the next straight run.
     std::vector<double> tabsOf(const Loop& loop) const {
         std::vector<double> tabs;
-        const double window = o_.tab.width / 2 + radius_ + 0.5, room = loop.length() / std::max(1, o_.tabs);
+        const int count = o_.tabs > 0 || o_.tabSpacing <= 0
+                              ? o_.tabs
+                              : std::max(2, int(std::lround(loop.length() / o_.tabSpacing)));
+        const double window = o_.tab.width / 2 + radius_ + 0.5, room = loop.length() / std::max(1, count);
         constexpr double bent = 0.35; // radians
-        for (int i = 0; i < o_.tabs; ++i) {
+        for (int i = 0; i < count; ++i) {
             if (room < 2 * window)
                 break;
             const double wanted = (i + 0.5) * room;
@@ -310,8 +328,8 @@ class CuttingOut {
 
 } // namespace
 
-std::vector<Chain> cutOut(const Job& job, int& noRoom) {
-    return job.part.empty() ? std::vector<Chain>{} : CuttingOut(job).chains(noRoom);
+std::vector<Chain> cutOut(const Job& job, int& noRoom, std::map<int, Freed>& loose) {
+    return job.part.empty() ? std::vector<Chain>{} : CuttingOut(job).chains(noRoom, loose);
 }
 
 } // namespace bollard::cut

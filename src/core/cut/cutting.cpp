@@ -25,25 +25,9 @@ std::vector<plane::Line> linesOf(const PlacedLetters& letters) {
                         wayTolerance);
 }
 
-/// What an operation without `of` is done to.
 bool isFor(OperationKind operation, const PlacedLetters& letters) {
-    const Kind kind = letters.working.kind;
-    const bool single = letters.setting->typeface && letters.setting->typeface->singleLine();
-    switch (operation) {
-    case OperationKind::scribe:
-        return kind == Kind::scribed;
-    case OperationKind::carve:
-        return kind == Kind::carved;
-    case OperationKind::pocket:
-        return kind == Kind::inlaid || (kind == Kind::sunk && !single);
-    case OperationKind::cutOut:
-        return kind == Kind::pierced;
-    case OperationKind::clear:
-        return kind == Kind::raised;
-    case OperationKind::drill:
-        break;
-    }
-    return false;
+    return isUsualFor(operation, letters.working.kind,
+                      letters.setting->typeface && letters.setting->typeface->singleLine());
 }
 
 class Assembling {
@@ -57,7 +41,8 @@ class Assembling {
 
     Job jobOf(const Operation& asked) {
         Job job;
-        job.operation = resolved(asked, in_.stock.material.empty() ? in_.blank.material : in_.stock.material);
+        job.operation =
+            in_.shop.resolved(asked, in_.stock.material.empty() ? in_.blank.material : in_.stock.material);
         job.stock = cutting_.stock;
         job.blank = cutting_.blank;
         job.clamps = cutting_.clamps;
@@ -67,6 +52,7 @@ class Assembling {
         case OperationKind::carve:
         case OperationKind::pocket:
             addShapes(job);
+            done_.push_back(job.operation);
             break;
         case OperationKind::cutOut:
             job.part = partOf(job.operation);
@@ -134,6 +120,30 @@ class Assembling {
             }
         }
         job.shapes = std::move(each);
+        if (operation.kind == OperationKind::pocket && operation.rest)
+            std::erase_if(job.shapes, [&](Shape& shape) {
+                shape.rest = leftBefore(job, shape);
+                return shape.rest.empty();
+            });
+    }
+
+    /// What pockets before this one leave of a shape, as their tools are wider.
+    Region leftBefore(const Job& job, const Shape& shape) const {
+        double widest = 0;
+        for (const Operation& before : done_)
+            if (before.kind == OperationKind::pocket &&
+                (before.of.empty() || std::ranges::any_of(before.of, [&](const std::string& id) {
+                     return in_.numberOf(id) == shape.inscription;
+                 })))
+                widest = std::max(widest, before.tool.radius());
+        const double narrowest = job.operation.tool.radius();
+        if (!(widest > narrowest))
+            return shape.region; // nothing was done before
+        const Region axis = plane::grown(shape.region, -widest * unit, plane::Corners::round, exactWays);
+        const Region left =
+            plane::without(shape.region, plane::grown(axis, widest * unit, plane::Corners::round, exactWays));
+        constexpr double film = 0.005 * unit; // chords of one and the other
+        return plane::grown(plane::grown(left, -film), film);
     }
 
     /// What stays when all is cut out: the blank with its holes, without its pierced letters; with no blank
@@ -199,7 +209,8 @@ class Assembling {
         shape.region = plane::without(ground, plane::united(stay));
         // Counted from the top of the stock, which the letters reach
         const double down = operation.depth > 0 ? operation.depth : height;
-        shape.depth = down - cutting_.stock.high.z;
+        shape.surface = cutting_.stock.high.z;
+        shape.depth = down;
         for (Region& part : plane::parts(shape.region)) {
             job.shapes.push_back(shape);
             job.shapes.back().region = std::move(part);
@@ -212,6 +223,8 @@ class Assembling {
                 job.holes.push_back({hole.x, hole.y});
     }
 
+    std::vector<Operation> done_;                         ///< before this one, with their tools
+    static constexpr double exactWays = 15;               // grid units
     static constexpr double beyondAll = 50, hair = 0.001; // mm
     const CuttingInput& in_;
     const Cutting& cutting_;
@@ -247,11 +260,53 @@ std::vector<Tool> Cutting::tools() const {
     return all;
 }
 
+bool Cutting::cuts() const {
+    return std::ranges::any_of(paths, [](const Toolpath& path) { return !path.chains.empty(); });
+}
+
+std::vector<Cutting> byTool(const Cutting& cutting) {
+    std::vector<Cutting> all;
+    const Tool* now = nullptr;
+    for (size_t i = 0; i < cutting.paths.size(); ++i) {
+        const Toolpath& path = cutting.paths[i];
+        if (path.chains.empty())
+            continue;
+        if (!now || !(*now == path.job.operation.tool)) {
+            now = &path.job.operation.tool;
+            all.push_back(cutting);
+            for (Toolpath& other : all.back().paths) {
+                other.chains.clear();
+                other.seconds = 0;
+            }
+        }
+        all.back().paths[i] = path;
+    }
+    return all;
+}
+
 double Cutting::seconds() const {
     double seconds = 0;
     for (const Toolpath& path : paths)
         seconds += path.seconds;
     return seconds;
+}
+
+bool isUsualFor(OperationKind operation, Kind kind, bool singleLine) {
+    switch (operation) {
+    case OperationKind::scribe:
+        return kind == Kind::scribed;
+    case OperationKind::carve:
+        return kind == Kind::carved;
+    case OperationKind::pocket:
+        return kind == Kind::inlaid || (kind == Kind::sunk && !singleLine);
+    case OperationKind::cutOut:
+        return kind == Kind::pierced;
+    case OperationKind::clear:
+        return kind == Kind::raised;
+    case OperationKind::drill:
+        break;
+    }
+    return false;
 }
 
 std::vector<Operation> usualOperations(const CuttingInput& input) {
@@ -311,11 +366,12 @@ Cutting cuttingOf(const CuttingInput& input, const std::stop_token& stop) {
     const auto sides = blank::sidesOf(input.blank);
     const std::string_view side = input.back ? blank::sideAcross(input.blank, sides.front()) : sides.front();
     cutting.machine = input.machine;
+    cutting.back = input.back;
     cutting.clamps.assign(input.clamps.begin(), input.clamps.end());
     if (side.empty() || blank::turnOf(input.blank, side) > 0)
         return cutting; // round a bar is another matter
     cutting.blank = blankOf(input, side);
-    cutting.stock = blockOf(input.stock, cutting.blank);
+    cutting.stock = blockOf(input.back ? turnedOver(input.stock, cutting.blank) : input.stock, cutting.blank);
     cutting.zero = placeOf(input.zero, cutting.stock);
     std::vector<Operation> operations(input.operations.begin(), input.operations.end());
     if (operations.empty())

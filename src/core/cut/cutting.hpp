@@ -2,7 +2,7 @@
 #pragma once
 #include "blank/blank.hpp"
 #include "cut/machine.hpp"
-#include "cut/rack.hpp"
+#include "cut/shop.hpp"
 #include "cut/toolpath.hpp"
 #include "process/process.hpp"
 #include <functional>
@@ -16,6 +16,7 @@ struct CuttingInput {
     const Stock& stock;
     const Zero& zero;
     const Machine& machine;
+    const Shop& shop;
     std::span<const Clamp> clamps{};
     std::span<const Operation> operations{}; ///< none: the usual ones
     /// The number on the card of an inscription by its id or place; -1: there is none.
@@ -28,12 +29,21 @@ struct Cutting {
     space::Vertex zero{};
     Machine machine{};
     std::vector<Clamp> clamps{};
+    bool back = false;
     std::vector<Toolpath> paths{}; ///< of operations that are on, in order
 
     /// The tools in the order in which they are first used; numbers in files count from 1.
     std::vector<Tool> tools() const;
     double seconds() const;
+    /// Whether anything is cut at all.
+    bool cuts() const;
 };
+
+/// What is cut between one change of tools and the next, each with all its tools, so that their numbers stay.
+std::vector<Cutting> byTool(const Cutting& cutting);
+
+/// Whether an operation that names no inscriptions is for such letters.
+bool isUsualFor(OperationKind operation, working::Kind working, bool singleLine);
 
 /// What operations a card without any has: the usual ones of its process for its workings.
 std::vector<Operation> usualOperations(const CuttingInput& input);

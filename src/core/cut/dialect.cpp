@@ -14,13 +14,6 @@ const std::vector<Dialect>& shippedDialects() {
     return all;
 }
 
-const Dialect* dialectNamed(std::string_view name) {
-    for (const Dialect& dialect : shippedDialects())
-        if (dialect.name == name)
-            return &dialect;
-    return nullptr;
-}
-
 } // namespace bollard::cut
 
 template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<bollard::cut::Dialect>() {

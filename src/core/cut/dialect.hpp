@@ -28,8 +28,6 @@ struct Dialect {
 
 /// Those that ship.
 const std::vector<Dialect>& shippedDialects();
-/// Null when there is none of that name.
-const Dialect* dialectNamed(std::string_view name);
 
 } // namespace bollard::cut
 

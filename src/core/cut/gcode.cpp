@@ -63,12 +63,17 @@ class Writer {
     }
     void begin(const GcodeTitle& title, double deepest) {
         comment("Bollard " + plain(title.card));
+        if (cutting_.back)
+            comment("on the back, the stock turned over about its upright middle");
         comment("stock " + box(cutting_.stock) + (dialect_.inches ? " in" : " mm"));
         comment("zero at " + number(cutting_.zero.x - cutting_.stock.low.x) + " " +
                 number(cutting_.zero.y - cutting_.stock.low.y) + " from the lower left of the stock");
         const std::vector<Tool> tools = cutting_.tools();
         for (size_t i = 0; i < tools.size(); ++i)
-            comment("tool " + std::to_string(i + 1) + " " + describe(tools[i]));
+            if (std::ranges::any_of(cutting_.paths, [&](const Toolpath& path) {
+                    return !path.chains.empty() && path.job.operation.tool == tools[i];
+                }))
+                comment("tool " + std::to_string(i + 1) + " " + describe(tools[i]));
         const auto seconds = std::int64_t(std::lround(cutting_.seconds()));
         comment("time " + std::to_string(seconds / 60) + " min " + std::to_string(seconds % 60) + " s");
         comment("deepest " + number(deepest - cutting_.zero.z));

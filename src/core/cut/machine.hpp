@@ -3,6 +3,7 @@
 #include "quantity/fields_of.hpp"
 #include <array>
 #include <string>
+#include <vector>
 
 namespace bollard::cut {
 
@@ -12,12 +13,18 @@ struct Machine {
     std::array<double, 3> travel{0, 0, 0}; ///< 0: not told
     std::string dialect = "lines";
     double rapid = 3000;
-    double feedMost = 2000;
+    double feedMost = 6000;
     double acceleration = 300;
-    double speedMost = 24000; ///< 1/min
-    std::string coolant{};    ///< words that switch it on, "M8"; empty: none
+    double speedLeast = 0, speedMost = 24000; ///< of the spindle, 1/min
+    bool torch = false;                       ///< carries a torch or laser, not a spindle
+    bool fileATool = false; ///< a file for each tool, for machines without a change of tools
+    bool airRun = false;    ///< beside each program one that runs round the work in the air
+    std::string coolant{};  ///< words that switch it on, "M8"; empty: none
     bool operator==(const Machine&) const = default;
 };
+
+/// Those that ship: a small router and a torch table.
+const std::vector<Machine>& shippedMachines();
 
 } // namespace bollard::cut
 

@@ -38,19 +38,27 @@ struct Operation {
     double depthCap = 0;    ///< v-carve: no deeper; 0: its working's depth
     double pass = 0;        ///< how deep at a time; 0: all at once
     double stepover = 0;    ///< between neighbouring passes; 0: worked out
+    bool rest = false;      ///< pocket: only what wider tools of pockets before it left
+    bool raster = false;    ///< pocket, clear: in straight ways side by side, else along the walls inwards
     double allowance = 0;   ///< pocket: left at the walls, then taken by a last pass
     double through = 0.3;   ///< cut-out: below the stock
     double cutHeight = 1.5; ///< torch, laser: above the stock's top
     double clearance = 5;   ///< above the stock's top
     double peck = 0;        ///< drill: how deep at a time; 0: at once
     double feed = 0, plunge = 0, speed = 0;
-    int tabs = 0; ///< cut-out: on each outline
+    int tabs = 0;          ///< cut-out: on each outline
+    double tabSpacing = 0; ///< without a count: so far apart; 0: none
     Tab tab{};
     Lead lead{};
     bool off = false; ///< kept, not made
     bool conventional = false;
     bool back = false; ///< on the blank's back, in a file of its own
     bool operator==(const Operation&) const = default;
+
+    /// A tapering tool whose depth follows how wide what it cuts is.
+    bool followsWidth() const {
+        return kind == OperationKind::carve || (kind == OperationKind::clear && tool.tapers());
+    }
 };
 
 std::string_view nameOf(OperationKind kind);

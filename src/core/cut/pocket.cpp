@@ -1,5 +1,7 @@
 // Areas cleared down to a level floor.
 #include "cut/clearing.hpp"
+#include <array>
+#include <optional>
 
 namespace bollard::cut {
 
@@ -30,11 +32,64 @@ Chain ramped(const Chain& loop, double from) {
     return chain;
 }
 
-/// In a circle where there is room for one; along the way where there is not.
-Chain entered(const Chain& loop, double from, const Tool& tool) {
+/// Down along its first run and back, as often as it takes, then on.
+Chain zigzagged(const Chain& way, double from) {
+    const plane::Vector a = planOf(way.points.front()), b = planOf(way.points[1]);
+    const double bottom = way.points.front().z, run = plane::length(b - a);
+    Chain chain = way;
+    if (!(run > 0))
+        return chain;
+    const int times = std::max(1, int(std::ceil((from - bottom) / (2 * rampSlope * run))));
+    constexpr int most = 2000; // of a run too short to go down along
+    if (times > most)
+        return chain;
+    chain.points = {at(a, from)};
+    for (int i = 1; i <= times; ++i) {
+        chain.points.push_back(at(b, from - (from - bottom) * (i - 0.5) / times));
+        chain.points.push_back(at(a, from - (from - bottom) * i / times));
+    }
+    chain.points.insert(chain.points.end(), way.points.begin() + 1, way.points.end());
+    return chain;
+}
+
+/// Down in circles beside its start to where it begins, where the tool's axis has room for them.
+std::optional<Chain> spiralled(const Chain& loop, double from, const Tool& tool, const plane::Region& axis) {
+    const plane::Vector start = planOf(loop.points.front());
+    constexpr std::array shares{0.7, 0.45, 0.25}; // of the tool's radius: no core stays in the middle
+    constexpr int directions = 16, corners = 36;
+    for (const double share : shares)
+        for (int d = 0; d < directions; ++d) {
+            const double radius = share * tool.radius(), turn = 2 * M_PI * d / directions;
+            const plane::Vector centre = start + radius * plane::Vector{std::cos(turn), std::sin(turn)};
+            const auto on = [&](double angle) {
+                return centre +
+                       radius * plane::Vector{std::cos(turn + M_PI + angle), std::sin(turn + M_PI + angle)};
+            };
+            bool fits = true;
+            for (int k = 1; k < corners && fits; ++k)
+                fits = plane::contains(axis, plane::onGrid(unit * on(2 * M_PI * k / corners)));
+            if (!fits)
+                continue;
+            Chain chain = loop;
+            const double down = from - loop.points.front().z;
+            const int rounds = std::max(1, int(std::ceil(down / (rampSlope * 2 * M_PI * radius))));
+            chain.points.clear();
+            for (int k = 0; k < rounds * corners; ++k)
+                chain.points.push_back(at(on(2 * M_PI * k / corners), from - down * k / (rounds * corners)));
+            chain.points.insert(chain.points.end(), loop.points.begin(), loop.points.end());
+            return chain;
+        }
+    return std::nullopt;
+}
+
+/// In circles where there is room for them and the tool asks for that; else along the way.
+Chain entered(const Chain& loop, double from, const Tool& tool, const plane::Region& axis) {
     if (tool.entry == Entry::plunge || from <= loop.points.front().z)
         return loop;
-    return ramped(loop, from);
+    if (tool.entry == Entry::helix)
+        if (auto spiral = spiralled(loop, from, tool, axis))
+            return *std::move(spiral);
+    return loop.closed ? ramped(loop, from) : zigzagged(loop, from);
 }
 
 } // namespace
@@ -47,10 +102,14 @@ std::vector<Chain> pocket(const Job& job) {
         const Shape& shape = job.shapes[s];
         for (const plane::Region& part : plane::parts(shape.region)) {
             double above = job.stock.high.z;
-            for (const double z : passesTo(above, -shape.depth, o.pass)) {
+            for (const double z : passesTo(above, shape.floor(), o.pass)) {
                 Clearing clearing;
                 clearing.region =
                     plane::grown(part, -tool.radius() * unit, plane::Corners::round, exactWalls);
+                if (!shape.rest.empty()) // wherever it is within reach of what was left
+                    clearing.region =
+                        plane::common(clearing.region, plane::grown(shape.rest, tool.radius() * unit,
+                                                                    plane::Corners::round, exactWalls));
                 clearing.stepover = o.stepover > 0 ? std::min(o.stepover, 2 * tool.radius())
                                                    : 2 * tool.radius() * usualStepover;
                 clearing.reach = tool.kind == ToolKind::ball ? clearing.stepover / 2 : tool.radius();
@@ -58,19 +117,20 @@ std::vector<Chain> pocket(const Job& job) {
                 clearing.shape = int(s);
                 clearing.clockwise = o.conventional;
                 std::vector<Chain> ways;
+                const auto add = o.raster ? addRaster : addClearing;
                 if (o.allowance > 0) {
                     Clearing rough = clearing;
                     rough.region = plane::grown(part, -(tool.radius() + o.allowance) * unit);
-                    addClearing(ways, rough);
+                    add(ways, rough);
                     for (const plane::Ring& ring : clearing.region.rings) {
                         ways.push_back(loopAt(ring, z));
                         ways.back().shape = int(s);
                     }
                 } else {
-                    addClearing(ways, clearing);
+                    add(ways, clearing);
                 }
                 for (const Chain& way : ways)
-                    chains.push_back(entered(way, above, tool));
+                    chains.push_back(entered(way, above, tool, clearing.region));
                 above = z;
             }
         }

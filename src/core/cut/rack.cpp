@@ -35,15 +35,15 @@ Tool burning(ToolKind kind, std::string name, double kerf, double pierce) {
 
 /// In wood and plastics, and in metals.
 std::vector<Feeds> cutting(double feed, double pass, double stepover) {
-    return {{"", feed, feed / 3, 18000, pass, stepover},
-            {"oak", 0.8 * feed, feed / 4, 18000, 0.8 * pass, stepover},
-            {"slate", 0.3 * feed, feed / 10, 12000, 0.3 * pass, 0.6 * stepover},
-            {"brass", 0.4 * feed, feed / 8, 14000, 0.25 * pass, 0.6 * stepover},
-            {"aluminium", 0.5 * feed, feed / 8, 16000, 0.3 * pass, 0.7 * stepover},
-            {"steel", 0.15 * feed, feed / 20, 6000, 0.1 * pass, 0.5 * stepover}};
+    return {{"", feed, feed / 3, 18000, 0, pass, stepover},
+            {"oak", 0.8 * feed, feed / 4, 18000, 0, 0.8 * pass, stepover},
+            {"slate", 0.3 * feed, feed / 10, 12000, 0, 0.3 * pass, 0.6 * stepover},
+            {"brass", 0.4 * feed, feed / 8, 14000, 0, 0.25 * pass, 0.6 * stepover},
+            {"aluminium", 0.5 * feed, feed / 8, 16000, 0, 0.3 * pass, 0.7 * stepover},
+            {"steel", 0.15 * feed, feed / 20, 6000, 0, 0.1 * pass, 0.5 * stepover}};
 }
 std::vector<Feeds> burningAt(double feed) {
-    return {{"", feed, feed, 1000, 0, 0}};
+    return {{"", feed, feed, 1000, 0, 0, 0}};
 }
 
 } // namespace
@@ -66,58 +66,6 @@ const std::vector<RackTool>& shippedRack() {
     return rack;
 }
 
-const RackTool* find(std::span<const RackTool> rack, const std::string& name) {
-    for (const RackTool& tool : rack)
-        if (tool.tool.name == name)
-            return &tool;
-    return nullptr;
-}
-
-const RackTool& usualTool(OperationKind kind) {
-    switch (kind) {
-    case OperationKind::scribe:
-        return *find(shippedRack(), "Point 30");
-    case OperationKind::carve:
-        return *find(shippedRack(), "V 60");
-    case OperationKind::pocket:
-        return *find(shippedRack(), "Flat 1.5");
-    case OperationKind::drill:
-        return *find(shippedRack(), "Drill 3");
-    case OperationKind::cutOut:
-    case OperationKind::clear:
-        break;
-    }
-    return *find(shippedRack(), "Flat 3");
-}
-
-Feeds feedsOf(const Tool& tool, const std::string& material) {
-    const RackTool* best = find(shippedRack(), tool.name);
-    for (const RackTool& one : shippedRack())
-        if (one.tool.kind == tool.kind && !(best && best->tool.name == tool.name) &&
-            (!best ||
-             std::fabs(one.tool.radius() - tool.radius()) < std::fabs(best->tool.radius() - tool.radius())))
-            best = &one;
-    if (!best)
-        return {};
-    for (const Feeds& feeds : best->feeds)
-        if (feeds.material == material)
-            return feeds;
-    return best->feeds.front();
-}
-
-Operation resolved(Operation operation, const std::string& material) {
-    if (operation.tool.kind == ToolKind::none) {
-        const RackTool* const named = find(shippedRack(), operation.tool.name);
-        operation.tool = (named ? *named : usualTool(operation.kind)).tool;
-    }
-    const Feeds feeds = feedsOf(operation.tool, material);
-    const auto tell = [](double& number, double usual) { number = number > 0 ? number : usual; };
-    tell(operation.feed, feeds.feed);
-    tell(operation.plunge, feeds.plunge);
-    tell(operation.speed, feeds.speed);
-    return operation;
-}
-
 } // namespace bollard::cut
 
 namespace bollard::quantity {
@@ -125,20 +73,23 @@ namespace bollard::quantity {
 using namespace cut;
 
 template<> const PartFields& fieldsOf<Feeds>() {
-    static const PartFields fields =
-        std::move(Describing<Feeds>()
-                      .text("material", &Feeds::material)
-                      .about("empty: all that are not told")
-                      .number("feed", &Feeds::feed, Dimension::ratio, ranges::feed)
-                      .about("mm/min")
-                      .number("plunge", &Feeds::plunge, Dimension::ratio, ranges::feed)
-                      .about("downwards, mm/min")
-                      .number("speed", &Feeds::speed, Dimension::ratio, ranges::speed)
-                      .about("1/min")
-                      .number("pass", &Feeds::pass, Dimension::length, ranges::optionalLength)
-                      .about("how deep at a time, mm")
-                      .number("stepover", &Feeds::stepover, Dimension::length, ranges::optionalLength)
-                      .about("between neighbouring ways, mm"));
+    static const PartFields fields = std::move(
+        Describing<Feeds>()
+            .text("material", &Feeds::material)
+            .about("empty: all that are not told")
+            .number("feed", &Feeds::feed, Dimension::ratio, ranges::feed)
+            .about("mm/min")
+            .number("plunge", &Feeds::plunge, Dimension::ratio, ranges::feed)
+            .about("downwards, mm/min")
+            .number("speed", &Feeds::speed, Dimension::ratio, ranges::speed)
+            .about("1/min")
+            .number("chip", &Feeds::chip, Dimension::length, ranges::optionalLength)
+            .quiet()
+            .about("what an edge takes at a time, mm: feed is then chip x flutes x speed; 0: not told")
+            .number("pass", &Feeds::pass, Dimension::length, ranges::optionalLength)
+            .about("how deep at a time, mm")
+            .number("stepover", &Feeds::stepover, Dimension::length, ranges::optionalLength)
+            .about("between neighbouring ways, mm"));
     return fields;
 }
 

@@ -1,7 +1,6 @@
 // Tools at hand, and how fast each goes through a material.
 #pragma once
 #include "cut/operation.hpp"
-#include <span>
 #include <string>
 #include <vector>
 
@@ -11,6 +10,7 @@ namespace bollard::cut {
 struct Feeds {
     std::string material{}; ///< empty: any other
     double feed = 600, plunge = 200, speed = 18000;
+    double chip = 0; ///< what an edge takes at a time, mm; 0: not told, `feed` stands
     double pass = 1;
     double stepover = 0; ///< 0: of the tool
     bool operator==(const Feeds&) const = default;
@@ -24,16 +24,6 @@ struct RackTool {
 
 /// The tools that ship.
 const std::vector<RackTool>& shippedRack();
-
-/// The one of that name; null when there is none.
-const RackTool* find(std::span<const RackTool> rack, const std::string& name);
-/// The usual one for an operation.
-const RackTool& usualTool(OperationKind kind);
-/// How it goes through a material: of the rack's tool, else of one of that kind as near in size.
-Feeds feedsOf(const Tool& tool, const std::string& material);
-
-/// The operation with its tool from the rack, and feeds where it tells none.
-Operation resolved(Operation operation, const std::string& material);
 
 } // namespace bollard::cut
 

@@ -21,6 +21,16 @@ Block blockOf(const Stock& stock, const Block& part) {
     return block;
 }
 
+Stock turnedOver(Stock stock, const Block& part) {
+    if (stock.width > 0 && stock.height > 0)
+        stock.x = part.low.x + part.high.x - stock.x - stock.width;
+    const double blank = part.high.z - part.low.z;
+    if (stock.thickness <= 0) // down to the blank's back, wherever its top is
+        stock.thickness = blank + stock.top;
+    stock.top = stock.thickness - blank - stock.top;
+    return stock;
+}
+
 space::Vertex placeOf(const Zero& zero, const Block& stock) {
     space::Vertex place;
     const int column = int(zero.place.at) % 3, row = int(zero.place.at) / 3;

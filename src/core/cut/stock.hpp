@@ -49,6 +49,10 @@ struct Block {
 /// The stock where it lies: round a part of that box, whose front is z = 0 and which is so thick.
 Block blockOf(const Stock& stock, const Block& part);
 
+/// The same stock as it lies when it is turned over about its upright middle: its numbers as they are told
+/// from the side behind of a part of that box.
+Stock turnedOver(Stock stock, const Block& part);
+
 /// The machine's zero in the part's coordinates, mm.
 space::Vertex placeOf(const Zero& zero, const Block& stock);
 

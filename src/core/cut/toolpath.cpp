@@ -8,6 +8,7 @@ Toolpath toolpathOf(Job job, int number) {
     Toolpath path;
     path.number = number;
     bool together = false;
+    std::map<int, Freed> loose;
     switch (job.operation.kind) {
     case OperationKind::scribe:
         path.chains = scribe(job);
@@ -17,12 +18,14 @@ Toolpath toolpathOf(Job job, int number) {
         together = job.operation.pass > 0;
         break;
     case OperationKind::pocket:
-    case OperationKind::clear:
-        path.chains = pocket(job);
-        together = true;
+    case OperationKind::clear: {
+        const bool carves = job.operation.followsWidth();
+        path.chains = carves ? carve(job) : pocket(job);
+        together = !carves || job.operation.pass > 0;
         break;
+    }
     case OperationKind::cutOut:
-        path.chains = cutOut(job, path.noRoom);
+        path.chains = cutOut(job, path.noRoom, loose);
         break;
     case OperationKind::drill:
         path.chains = drill(job);
@@ -34,6 +37,13 @@ Toolpath toolpathOf(Job job, int number) {
             reached[size_t(chain.shape)] = true;
     path.unreached = int(std::ranges::count(reached, false));
     putInOrder(path.chains, {job.stock.low.x, job.stock.low.y}, together);
+    for (size_t i = path.chains.size(); i-- > 0;) // when the last of its passes is done
+        if (const auto found = loose.find(path.chains[i].shape); found != loose.end()) {
+            found->second.chain = i;
+            path.freed.push_back(found->second);
+            loose.erase(found);
+        }
+    std::ranges::reverse(path.freed);
     path.clearance = job.stock.high.z + job.operation.clearance;
     for (const Clamp& clamp : job.clamps)
         path.clearance = std::max(path.clearance, job.stock.high.z + clamp.top + 1);

@@ -4,6 +4,7 @@
 #include "cut/stock.hpp"
 #include "plane/region.hpp"
 #include "working/placed_letters.hpp"
+#include <map>
 
 namespace bollard::cut {
 
@@ -20,10 +21,14 @@ struct Chain {
 /// A shape to be cut, with the depth its working asks for.
 struct Shape {
     plane::Region region{};
-    double depth = 0; ///< mm below the front
+    double surface = 0; ///< z of what it goes down from, mm
+    double depth = 0;   ///< below that
     int inscription = -1;
     bool carved = false;              ///< narrower as it goes down
     std::vector<plane::Line> lines{}; ///< of single lines, grid units
+    plane::Region rest{};             ///< pocket: only what this lies in; empty: all of it
+
+    double floor() const { return surface - depth; }
 };
 
 /// All that an operation works on, in the side's coordinates.
@@ -39,6 +44,14 @@ struct Job {
     std::stop_token stop{};
 };
 
+/// What comes loose when it has been cut round.
+struct Freed {
+    size_t chain = 0;    ///< the last one round it
+    bool isPart = false; ///< else waste within it
+    plane::Vector at{};  ///< a place of its edge, mm
+    double area = 0;     ///< mm²
+};
+
 /// What an operation comes to.
 struct Toolpath {
     int number = 0; ///< of the operation on the card
@@ -47,16 +60,18 @@ struct Toolpath {
     double clearance = 0;                ///< z of moves in the air, mm
     double cutLength = 0, airLength = 0; ///< mm
     double seconds = 0;
-    double deepest = 0; ///< the lowest z
-    int noRoom = 0;     ///< outlines whose lead found no room in the waste
-    int unreached = 0;  ///< shapes that the tool cannot go into at all
+    double deepest = 0;         ///< the lowest z
+    std::vector<Freed> freed{}; ///< in the order in which it comes loose; tabs hold what they are on
+    int noRoom = 0;             ///< outlines whose lead found no room in the waste
+    int unreached = 0;          ///< shapes that the tool cannot go into at all
 };
 
 // One file each.
 std::vector<Chain> scribe(const Job& job);
 std::vector<Chain> carve(const Job& job);
 std::vector<Chain> pocket(const Job& job);
-std::vector<Chain> cutOut(const Job& job, int& noRoom);
+/// `loose`: by Chain::shape, what is loose once it has been cut round.
+std::vector<Chain> cutOut(const Job& job, int& noRoom, std::map<int, Freed>& loose);
 std::vector<Chain> drill(const Job& job);
 
 /// Depths at which a cut down to `depth` (mm below `top`) goes in passes of at most `pass`; the last is the

@@ -71,6 +71,15 @@ Mend brokenEdge();
 Mend draft();
 Mend smallerEdges();
 Mend crispEdges();
+// What cuts it.
+Mend anotherTool();
+Mend depthOfWorking();
+Mend lessDeep();
+Mend stockAsBlank();
+Mend stockMargin();
+Mend cutOutLast();
+Mend spindleSpeed();
+Mend plainDialect();
 // How it is made.
 Mend anotherProcess();
 

@@ -77,12 +77,15 @@ Mend largerSize() {
                 const bool narrow = finding.kind == strokeNarrow || finding.kind == counterNarrow ||
                                     finding.kind == openingNarrow || finding.kind == gapNarrow ||
                                     finding.kind == neckNarrow || finding.kind == counterLost ||
-                                    finding.kind == strokeLost || finding.kind == heightTall;
+                                    finding.kind == strokeLost || finding.kind == heightTall ||
+                                    finding.kind == toolWide;
                 return narrow && isOfWords(finding, card);
             },
             [](card::Card& card, const Matter& matter) {
                 double& size = of(card, matter.finding).style.size;
-                const double times = matter.finding.kind == FindingKind::heightTall
+                constexpr double quarter = 1.25; // how much is missing is not known
+                const double times = matter.finding.kind == FindingKind::toolWide ? quarter
+                                     : matter.finding.kind == FindingKind::heightTall
                                          ? matter.finding.measured / matter.finding.limit
                                          : matter.finding.limit / matter.finding.measured;
                 constexpr double most = 20;

@@ -136,7 +136,11 @@ class Designing {
         case OperationKind::pocket:
         case OperationKind::clear:
             for (const cut::Shape& shape : path.job.shapes)
-                if (!stop.stop_requested())
+                if (stop.stop_requested())
+                    return;
+                else if (path.job.operation.followsWidth())
+                    carved(path.job.operation, shape);
+                else
                     cleared(path.job.operation, shape);
             return;
         case OperationKind::cutOut:
@@ -190,26 +194,26 @@ class Designing {
         const double ridge = spread > 0 && step > 0 ? std::max(0.0, (step - 2 * tip) / 2 / spread) : 0.05;
         eachCellIn(shape.region, cells_, [&](int column, int row) {
             const double own = distances.at(column, row);
-            allowed_.to(column, row, -std::min(cap, own / spread));
-            designed_.to(column, row, -std::min(cap, own / spread));
+            allowed_.to(column, row, shape.surface - std::min(cap, own / spread));
+            designed_.to(column, row, shape.surface - std::min(cap, own / spread));
             double best = own;
             for (int r = -around; r <= around; ++r)
                 for (int c = -around; c <= around; ++c)
                     if ((r * r + c * c) * cells_.cell() * cells_.cell() <= tip * tip)
                         best = std::max(best, distances.at(column + c, row + r));
             const double depth = std::clamp((best - tip) / spread, 0.0, cap);
-            wanted_.to(column, row, depth >= cap ? -(cap - std::min(ridge, cap)) : -depth);
+            wanted_.to(column, row, shape.surface - (depth >= cap ? cap - std::min(ridge, cap) : depth));
         });
     }
 
     void cleared(const cut::Operation& operation, const cut::Shape& shape) {
         const double radius = operation.tool.radius() * unit;
-        allowed_.within(shape.region, -shape.depth);
-        designed_.within(shape.region, -shape.depth);
+        allowed_.within(shape.region, shape.floor());
+        designed_.within(shape.region, shape.floor());
         const Region axis = plane::grown(shape.region, -radius);
         const double floor = operation.tool.kind == cut::ToolKind::ball ? hair * unit : radius - hair * unit;
         if (floor > 0)
-            wanted_.within(plane::grown(axis, floor), -shape.depth);
+            wanted_.within(plane::grown(axis, floor), shape.floor());
     }
 
     void cutOut(const Toolpath& path) {
@@ -251,7 +255,7 @@ Design designOf(const cut::Cutting& cutting, const HeightField& cells, const std
 
 struct Allowance::Of {
     const cut::Operation* operation;
-    double depth = 0; ///< mm
+    double surface = 0, depth = 0; ///< mm
     double bottom = 0;
     bool outside = false; ///< allowed outside the region
     std::unique_ptr<const plane::BoundaryIndex> walls{};
@@ -263,12 +267,12 @@ Allowance::Allowance(const cut::Cutting& cutting) {
     for (const Toolpath& path : cutting.paths) {
         const cut::Operation& operation = path.job.operation;
         if (operation.kind == OperationKind::cutOut && !path.job.part.empty())
-            all_.push_back({&operation, 0, cutting.stock.low.z - 0.5, true,
+            all_.push_back({&operation, 0, 0, cutting.stock.low.z - 0.5, true,
                             std::make_unique<const plane::BoundaryIndex>(path.job.part), path.job.part,
                             plane::boxOf(path.job.part)});
         for (const cut::Shape& shape : path.job.shapes)
             if (!shape.region.empty())
-                all_.push_back({&operation, shape.depth, 0, false,
+                all_.push_back({&operation, shape.surface, shape.depth, 0, false,
                                 std::make_unique<const plane::BoundaryIndex>(shape.region), shape.region,
                                 plane::boxOf(shape.region)});
     }
@@ -287,12 +291,13 @@ double Allowance::sideways(Vector at, double z, double reach) const {
         const bool inside = plane::contains(of.region, there);
         const double within = inside == !of.outside ? far : -far; // how far into what may be cut
         double wanted = 0;
-        if (of.operation->kind == OperationKind::carve) {
+        const double down = of.surface - z;
+        if (!of.outside && of.operation->followsWidth()) {
             const double cap = std::min(of.depth, of.operation->tool.flute);
-            if (-z > cap + depthHair)
+            if (down > cap + depthHair)
                 continue;
-            wanted = -z * of.operation->tool.spread();
-        } else if (of.outside ? z < of.bottom - depthHair : -z > of.depth + depthHair) {
+            wanted = down * of.operation->tool.spread();
+        } else if (of.outside ? z < of.bottom - depthHair : down > of.depth + depthHair) {
             continue;
         }
         least = std::min(least, std::max(0.0, wanted - within));
