@@ -5,6 +5,7 @@
 #include "files/stl.hpp"
 #include "plane/path_data.hpp"
 #include "plane/region.hpp"
+#include "proof/rs274.hpp"
 #include "type/shaping.hpp"
 #include "type/typeface.hpp"
 #include <cstdlib>
@@ -72,6 +73,21 @@ void dxf(const std::string& bytes) {
 
 void stl(const std::string& bytes) {
     (void)files::meshFromStl(bytes, "gull.stl");
+}
+
+void program(const std::string& bytes) {
+    const proof::Program read = proof::programFrom(bytes);
+    for (const proof::Motion& motion : read.motions)
+        expect(motion.to.x - motion.to.x == 0 && motion.to.y - motion.to.y == 0 &&
+               motion.to.z - motion.to.z == 0);
+}
+
+void shop(const std::string& bytes) {
+    const auto read = card::shopFromJson(bytes);
+    if (!read)
+        return expect(read.problem().line >= 0);
+    const auto again = card::shopFromJson(card::jsonOf(*read));
+    expect(bool(again) && *again == *read);
 }
 
 } // namespace bollard::fuzz

@@ -15,14 +15,17 @@ void font(const std::string& bytes);
 void svg(const std::string& bytes);
 void dxf(const std::string& bytes);
 void stl(const std::string& bytes);
+void program(const std::string& bytes);
+void shop(const std::string& bytes);
 
 struct Target {
     std::string_view name; ///< also of its folder in corpus/
     void (*read)(const std::string& bytes);
 };
 /// A new reader is one function and one line here.
-inline constexpr std::array targets{Target{"card", card},   Target{"number", number}, Target{"path", path},
-                                    Target{"table", table}, Target{"font", font},     Target{"svg", svg},
-                                    Target{"dxf", dxf},     Target{"stl", stl}};
+inline constexpr std::array targets{
+    Target{"card", card},       Target{"number", number}, Target{"path", path}, Target{"table", table},
+    Target{"font", font},       Target{"svg", svg},       Target{"dxf", dxf},   Target{"stl", stl},
+    Target{"program", program}, Target{"shop", shop}};
 
 } // namespace bollard::fuzz

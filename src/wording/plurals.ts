@@ -41,8 +41,8 @@
 <context>
     <name>bollard::app::ProofView</name>
     <message numerus="yes">
-        <source>%n piece(s) of waste come loose, numbered in their order</source>
-        <translation><numerusform>%n piece of waste comes loose, with its number</numerusform><numerusform>%n pieces of waste come loose, numbered in their order</numerusform></translation>
+        <source>%n loose piece(s)</source>
+        <translation><numerusform>%n loose piece</numerusform><numerusform>%n loose pieces</numerusform></translation>
     </message>
 </context>
 <context>

@@ -2,6 +2,7 @@
 #include "app/card/operations_list.hpp"
 #include "app/proof/proof_view.hpp"
 #include "window_fixture.hpp"
+#include <QComboBox>
 #include <QListView>
 #include <QListWidget>
 #include <QMenu>
@@ -90,6 +91,95 @@ class CuttingInWindowTest : public QObject {
         QVERIFY(view().proof()->program.motions.size() != first->program.motions.size());
         window().showView(MainWindow::flat);
         QVERIFY(window().gauge().isVisible());
+    }
+
+    void aTabAndAStartAreDraggedInTheProof() {
+        window().editor().edit("x", {}, [](card::Card& card) {
+            card.stock.margin = 6;
+            cut::Operation out;
+            out.kind = cut::OperationKind::cutOut;
+            out.tool = cut::shippedShop().tool("Flat 3")->tool;
+            out.tabs = 3;
+            card.operations = {out};
+        });
+        settle(window());
+        proveNow();
+        QTRY_VERIFY_WITH_TIMEOUT(view().isCurrent(), 20000);
+        const auto path = [&] { return window().maker().shown().made.cuttings->front.paths.at(0); };
+        const cut::Spot tab = path().tabs.at(0);
+        const size_t tabsBefore = path().tabs.size();
+        QVERIFY(path().tabs.size() >= 3 && path().starts.size() >= 1);
+        const auto drag = [&](cut::Spot from, cut::Spot to) {
+            ProofCanvas& canvas = view().canvas();
+            QTest::mousePress(&canvas, Qt::LeftButton, {}, canvas.onScreen(from.x, from.y).toPoint());
+            QTest::mouseMove(&canvas, canvas.onScreen(to.x, to.y).toPoint());
+            QTest::mouseRelease(&canvas, Qt::LeftButton, {}, canvas.onScreen(to.x, to.y).toPoint());
+            settle(window());
+            QTRY_VERIFY_WITH_TIMEOUT(view().isCurrent(), 20000);
+        };
+        const auto distance = [](cut::Spot a, cut::Spot b) { return std::hypot(a.x - b.x, a.y - b.y); };
+        const cut::Spot next = path().tabs.at(1);
+        const cut::Spot to{tab.x + 0.2 * (next.x - tab.x), tab.y + 0.2 * (next.y - tab.y)};
+        drag(tab, to);
+        QCOMPARE(operations()[0].tabsAt.size(), tabsBefore);
+        QCOMPARE(path().tabs.size(), tabsBefore);
+        QVERIFY(distance(path().tabs[0], tab) > 1 && distance(path().tabs[1], next) < 0.01);
+        const cut::Spot start = path().starts.at(0), other = path().tabs.at(1);
+        drag(start, other);
+        QVERIFY(distance(path().starts[0], other) < 1.5);
+        window().editor().history().undo();
+        window().editor().history().undo();
+        QVERIFY(operations()[0].tabsAt.empty() && operations()[0].startsAt.empty());
+    }
+
+    void aToolAndAMachineOfOnesOwnAreKeptForEveryCard() {
+        window().routeCard().open(RouteCard::process);
+        settle(window());
+        auto& station = window().routeCard().station(RouteCard::process);
+        const auto named = [&]<class Widget>(std::type_identity<Widget>, const QString& name) {
+            for (Widget* widget : station.findChildren<Widget*>())
+                if (widget->accessibleName() == name)
+                    return widget;
+            return static_cast<Widget*>(nullptr);
+        };
+        auto* const rack = named(std::type_identity<QComboBox>{}, "Tool of the rack for the operation");
+        auto* const machines = named(std::type_identity<QComboBox>{}, "Machine that cuts it");
+        QVERIFY(rack && machines && rack->count() > 10 && machines->count() == 3);
+        rack->setCurrentIndex(rack->findText("Point 20"));
+        emit rack->activated(rack->currentIndex());
+        QCOMPARE(operations()[0].tool.tip, 0.05);
+        machines->setCurrentIndex(machines->findText("Quay router"));
+        emit machines->activated(machines->currentIndex());
+        QCOMPARE(window().editor().card().machine.speedLeast, 5000.0);
+        window().editor().edit("x", {}, [](card::Card& card) {
+            card.operations[0].tool.tip = 0.3;
+            card.machine.rapid = 1234;
+        });
+        settle(window());
+        for (const char* name : {"Name to keep this tool under", "Name to keep this machine under"}) {
+            auto* const field = named(std::type_identity<QLineEdit>{}, name);
+            QVERIFY(field);
+            field->setText("Boatyard");
+            QTest::keyClick(field, Qt::Key_Return);
+        }
+        settle(window());
+        QCOMPARE(rack->currentText(), QString("Boatyard"));
+        QCOMPARE(machines->currentText(), QString("Boatyard"));
+        // Another window of the same person
+        const KeptShop again;
+        QVERIFY(again.problem().isEmpty());
+        QCOMPARE(again.shop()->tool("Boatyard")->tool.tip, 0.3);
+        QCOMPARE(again.shop()->machine("Boatyard")->rapid, 1234.0);
+        // A broken file is told, and never written over.
+        QFile file(KeptShop::file());
+        QVERIFY(file.open(QIODevice::WriteOnly));
+        file.write("{\"shop\": 1, \"rack\": 7}");
+        file.close();
+        KeptShop broken;
+        QVERIFY(broken.problem().contains("rack"));
+        QVERIFY(!broken.keep(cut::Machine{}).isEmpty());
+        QVERIFY(file.open(QIODevice::ReadOnly));
+        QCOMPARE(file.readAll(), QByteArray("{\"shop\": 1, \"rack\": 7}"));
     }
 
     void aTipThatIsTooWideIsToldBeforeAnyFileIsWritten() {

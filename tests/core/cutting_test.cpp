@@ -494,6 +494,74 @@ class CuttingTest : public QObject {
         QVERIFY2(std::abs(tabs - std::lround(round / 40)) <= 1, qPrintable(QString::number(tabs)));
     }
 
+    void tabsAndStartsGoWhereTheyArePut() {
+        card::Card card = cutCard("", working::Kind::sunk, OperationKind::cutOut);
+        card.inscriptions.clear();
+        card.operations[0].of.clear();
+        card.operations[0].tool = samples::tool(ToolKind::flat, 3);
+        card.operations[0].tabsAt = {{30, 0}, {card.blank.width, 20}, {500, 500}}; // the last lies nowhere
+        card.operations[0].startsAt = {{12, card.blank.height}};
+        const card::Made with = made(card);
+        const Toolpath& path = pathOf(with);
+        QCOMPARE(path.tabs.size(), size_t(2));
+        COMPARE_NEAR(path.tabs[0].x, 30, 0.01);
+        COMPARE_NEAR(path.tabs[0].y, -1.5, 0.01);
+        COMPARE_NEAR(path.tabs[1].y, 20, 0.01);
+        QCOMPARE(path.starts.size(), size_t(1));
+        COMPARE_NEAR(path.chains[0].points[0].x, 12, 0.01);
+        COMPARE_NEAR(path.chains[0].points[0].y, card.blank.height + 1.5, 0.01);
+        // Leads go there too, where there is room in the waste.
+        card.operations[0].lead = {cut::LeadKind::line, 3, 90};
+        const card::Made led = made(card);
+        COMPARE_NEAR(pathOf(led).starts[0].x, 12, 0.01);
+    }
+
+    void lettersAreCutAsTheyAreReadWhereAsked() {
+        card::Card card = cutCard("ANCHORAGE", working::Kind::carved, OperationKind::carve);
+        card.operations[0].tool = samples::taper(60, 0.2);
+        card.operations[0].reading = true;
+        const card::Made with = made(card);
+        double before = -1e9;
+        for (const Chain& chain : pathOf(with).chains) {
+            const double left = plane::boxOf(pathOf(with).job.shapes[size_t(chain.shape)].region).low.x;
+            QVERIFY2(left >= before,
+                     qPrintable(QStringLiteral("%1: %2 after %3").arg(chain.shape).arg(left).arg(before)));
+            before = left;
+        }
+    }
+
+    /// Those that lie within others first, and of a letter that is cut in passes a deeper one after a
+    /// shallow.
+    void noSampleGoesFartherInTheAirThanToTheNearestNext() {
+        for (const char* sample : {"osprey-transom", "valve-scribed", "berth-monogram", "slate-ground"}) {
+            card::Card card = samples::read(sample);
+            for (cut::Operation& operation : card.operations) // one pass: any order may be had
+                operation.pass = operation.kind == OperationKind::cutOut ? operation.pass : 100;
+            const card::Made with = made(card);
+            for (const Toolpath& path : card::cuttingsOf(with)->front.paths) {
+                std::vector<Chain> left = path.chains, nearest;
+                const Vector from{path.job.stock.low.x, path.job.stock.low.y};
+                for (Vector here = from; !left.empty(); here = cut::planOf(nearest.back().points.back())) {
+                    const int deepest = std::ranges::max_element(left, {}, &Chain::after)->after;
+                    auto next = left.end();
+                    for (auto chain = left.begin(); chain != left.end(); ++chain)
+                        if (chain->after == deepest &&
+                            (next == left.end() ||
+                             plane::length(cut::planOf(chain->points.front()) - here) <
+                                 plane::length(cut::planOf(next->points.front()) - here)))
+                            next = chain;
+                    nearest.push_back(*next);
+                    left.erase(next);
+                }
+                QVERIFY2(cut::airOf(path.chains, from) <= cut::airOf(nearest, from) * (1 + 1e-9),
+                         qPrintable(QStringLiteral("%1: %2 %3")
+                                        .arg(sample)
+                                        .arg(cut::airOf(path.chains, from))
+                                        .arg(cut::airOf(nearest, from))));
+            }
+        }
+    }
+
     void theBackHasAFileOfItsOwnFromItsOwnZero() {
         card::Card card = cutCard("BOW", working::Kind::carved, OperationKind::carve);
         card.inscriptions.push_back(card.inscriptions[0]);

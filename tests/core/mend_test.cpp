@@ -1,5 +1,5 @@
 // What clears a finding, is tried before it is offered, and changes nothing else.
-#include "../sample_cards.hpp"
+#include "../cut_cards.hpp"
 #include "card/card_json.hpp"
 #include "card/json_text.hpp"
 #include "mend/mend.hpp"
@@ -68,6 +68,53 @@ class MendTest : public QObject {
                     }
             }
         QVERIFY2(offered >= 8, qPrintable(QString::number(offered)));
+    }
+
+    void whatIsWrongWithTheCuttingIsMended() {
+        using cut::OperationKind, cut::ToolKind, samples::cutCard;
+        const auto offered = [](const card::Card& card, FindingKind kind, std::string_view name) {
+            const Tried all = tried(card);
+            const mend::Offer* const offer = offerNamed(all, kind, name);
+            return offer ? std::optional(offer->card) : std::nullopt;
+        };
+        card::Card card = cutCard("HELM", working::Kind::carved, OperationKind::carve);
+        card.operations[0].tool = samples::taper(60, 3);
+        const auto narrower = offered(card, FindingKind::strokeNarrow, "anotherTool");
+        QVERIFY(narrower && narrower->operations[0].tool.tip < 3);
+        QCOMPARE(narrower->operations[0].tool.kind, ToolKind::vBit);
+        card.operations[0].tool = samples::taper(60, 0.2);
+        card.operations[0].depthCap = 2;
+        const auto designed = offered(card, FindingKind::depthTwice, "depthOfWorking");
+        QVERIFY(designed && designed->operations[0].depthCap == 0);
+        card = cutCard("HELM", working::Kind::sunk, OperationKind::pocket);
+        card.inscriptions[0].style.size = 30;
+        card.operations[0].tool = samples::tool(ToolKind::flat, 1);
+        card.operations[0].tool.flute = 0.8;
+        const auto longer = offered(card, FindingKind::deeperThanFlutes, "anotherTool");
+        QVERIFY(longer && longer->operations[0].tool.flute > 1.2);
+        const auto flatter = offered(card, FindingKind::deeperThanFlutes, "lessDeep");
+        QVERIFY(flatter && flatter->operations[0].depth <= 0.8 && flatter->operations[0].depth > 0.7);
+        card = cutCard("HELM", working::Kind::pierced, OperationKind::cutOut);
+        card.operations[0].of.clear();
+        card.operations[0].tool = samples::tool(ToolKind::flat, 1);
+        card.stock.margin = 0.5;
+        card.stock.thickness = 9;
+        const auto wider = offered(card, FindingKind::marginNarrow, "stockMargin");
+        QVERIFY(wider && wider->stock.margin >= 1);
+        const auto thin = offered(card, FindingKind::stockThicker, "stockAsBlank");
+        QVERIFY(thin && thin->stock.thickness == 0);
+        card.operations.push_back(card.operations[0]);
+        card.operations[1].kind = OperationKind::drill;
+        card.blank.holes = {{}};
+        card.blank.holes[0].x = card.blank.holes[0].y = 8;
+        const auto last = offered(card, FindingKind::looseBefore, "cutOutLast");
+        QVERIFY(last && last->operations[1].kind == OperationKind::cutOut);
+        card.machine.dialect = "nobody's";
+        const auto plain = offered(card, FindingKind::dialectUnknown, "plainDialect");
+        QVERIFY(plain && cut::shippedShop().dialect(plain->machine.dialect));
+        card.operations[1].speed = 90000;
+        const auto slower = offered(card, FindingKind::speedBeyond, "spindleSpeed");
+        QVERIFY(slower && slower->operations[1].speed == slower->machine.speedMost);
     }
 
     void aLargerSizeIsNoLargerThanItMustBe() {

@@ -2,6 +2,7 @@
 //     proof_test            the tests, with a few generated cards
 //     proof_test CARDS SEED so many generated cards instead
 #include "../cut_cards.hpp"
+#include "plane/gap.hpp"
 #include <cmath>
 #include <random>
 
@@ -79,6 +80,38 @@ card::Card chosen(std::mt19937& random) {
 }
 
 } // namespace
+
+/// Lines of a program that go on level, along a wall as far off as the tool is wide.
+std::vector<int> alongTheWalls(const card::Made& made, const QStringList& lines) {
+    const cut::Toolpath& path = made.cuttings->front.paths[0];
+    std::vector<std::unique_ptr<plane::BoundaryIndex>> walls;
+    for (const cut::Shape& shape : path.job.shapes)
+        walls.push_back(std::make_unique<plane::BoundaryIndex>(shape.region));
+    const double radius = path.job.operation.tool.radius() * plane::unitsPerMillimetre;
+    std::vector<int> found;
+    double x = 0, y = 0, beforeX = 0, beforeY = 0;
+    int along = 0; // so many moves
+    for (int i = 0; i < lines.size(); ++i) {
+        static const QRegularExpression word(QStringLiteral("([XY])(-?[0-9.]+)"));
+        for (auto match = word.globalMatch(lines[i]); match.hasNext();) {
+            const auto one = match.next();
+            (one.captured(1) == "X" ? x : y) = one.captured(2).toDouble();
+        }
+        const plane::Vector at = plane::unitsPerMillimetre * plane::Vector{x + made.cuttings->front.zero.x,
+                                                                           y + made.cuttings->front.zero.y};
+        const bool level = lines[i].startsWith('X') && !lines[i].contains('Z');
+        const bool upright = std::fabs(y - beforeY) > 2 * std::fabs(x - beforeX);
+        beforeX = x;
+        beforeY = y;
+        const bool near = std::ranges::any_of(walls, [&](const auto& wall) {
+            return std::fabs(wall->distanceTo(at, 4 * radius) - radius) < 100;
+        });
+        along = level && near && upright ? along + 1 : 0; // aside it is off the wall then
+        if (along > 1)
+            found.push_back(i);
+    }
+    return found;
+}
 
 class ProofTest : public QObject {
     Q_OBJECT
@@ -228,17 +261,12 @@ class ProofTest : public QObject {
             for (int turn = 0; turn < 6; ++turn) {
                 // A move shifted by 2 mm
                 QStringList bad = lines;
-                // deep in a stroke, or along the walls, which come last; elsewhere neighbouring ways may
-                // make up for it.
+                // deep in a stroke, or along the walls; elsewhere neighbouring ways may make up for it.
                 int at = -1;
                 if (kind == OperationKind::carve) {
                     at = find(QStringLiteral("^X.*Z-(0\\.[5-9]|[1-9])"), 10 + 7 * turn);
                 } else {
-                    const QRegularExpression level(QStringLiteral("^X(-?[0-9.]+)( Y-?[0-9.]+)?$"));
-                    int before = 4 + 3 * turn;
-                    for (at = int(lines.size()) - 1; at > 12; --at)
-                        if (level.match(lines[at]).hasMatch() && before-- == 0)
-                            break;
+                    at = alongTheWalls(with, lines)[size_t(9 + 11 * turn)];
                 }
                 const double x =
                     QRegularExpression(QStringLiteral("X(-?[0-9.]+)")).match(bad[at]).captured(1).toDouble();

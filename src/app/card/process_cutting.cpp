@@ -72,6 +72,14 @@ void ProcessStation::addCutting() {
                                             {tr("Kerf"), "kerf", 0.1},
                                             {tr("Cuts as deep as"), "flute", 1.0}})
         fieldRow(label, tools, name, step, part(&Operation::tool), any);
+    const auto zeroMeans = [](std::string_view field) {
+        return field == "depth" || field == "depthCap"    ? tr("as designed")
+               : field == "pass"                          ? tr("all at once, or the rack's")
+               : field == "stepover"                      ? tr("worked out")
+               : field == "tabs" || field == "tabSpacing" ? tr("none")
+               : field == "clearance"                     ? QString()
+                                                          : tr("the rack's");
+    };
     for (const auto& [label, name, step] : {std::tuple{tr("Depth"), "depth", 0.1},
                                             {tr("Deepest"), "depthCap", 0.1},
                                             {tr("At a time"), "pass", 0.1},
@@ -82,7 +90,7 @@ void ProcessStation::addCutting() {
                                             {tr("Plunge"), "plunge", 50.0},
                                             {tr("Speed"), "speed", 500.0},
                                             {tr("Clearance"), "clearance", 0.5}})
-        fieldRow(label, fields, name, step, operation, any);
+        fieldRow(label, fields, name, step, operation, any)->setZeroMeans(zeroMeans(name));
     const auto& leads = quantity::fieldsOf<cut::Lead>();
     const auto cutsOut = is([](const Operation& o) { return o.kind == OperationKind::cutOut; });
     choiceRow(tr("Lead"), tr("The way into the cut"), tr("Change lead"),
@@ -101,6 +109,11 @@ void ProcessStation::addCutting() {
                       }),
               addFlag(tr("Only what wider tools left"), &Operation::rest,
                       [](const Operation& o) { return o.kind == OperationKind::pocket; }),
+              addFlag(tr("Letter by letter, as it is read"), &Operation::reading,
+                      [](const Operation& o) {
+                          return o.kind == OperationKind::scribe || o.kind == OperationKind::carve ||
+                                 o.kind == OperationKind::pocket;
+                      }),
               addFlag(tr("On the back"), &Operation::back, [](const Operation&) { return true; })};
     addKeeping();
     const PartOf stock = [](card::Card& card) -> void* { return &card.stock; };
@@ -108,7 +121,7 @@ void ProcessStation::addCutting() {
     const auto& stockFields = quantity::fieldsOf<cut::Stock>();
     fieldRow(tr("Stock margin"), stockFields, "margin", 1, stock, cuts);
     fieldRow(tr("Stock thickness"), stockFields, "thickness", 0.5, stock, cuts)
-        ->setToolTip(tr("0: as thick as the blank"));
+        ->setZeroMeans(tr("as thick as the blank"));
     zero_ = new QComboBox(this);
     zero_->setAccessibleName(tr("Where the machine's zero lies on the stock"));
     zero_->addItems({tr("top left"), tr("top"), tr("top right"), tr("left"), tr("centre"), tr("right"),

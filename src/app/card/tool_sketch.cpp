@@ -93,9 +93,10 @@ void ToolSketch::paintEvent(QPaintEvent*) {
                          tr("stroke %1").arg(wording::lengthText(stroke_, unit_)));
     }
     painter.setPen(fits() ? t.inkSoft : t.stop);
-    painter.drawText(QRectF(4, 2, QWidget::width() - 8, 16), Qt::AlignRight,
-                     fits() ? tr("tool %1").arg(wording::lengthText(width(), unit_))
-                            : tr("tool %1: too wide").arg(wording::lengthText(width(), unit_)));
+    painter.drawText(
+        QRectF(4, 2, QWidget::width() - 8, 16), Qt::AlignRight,
+        fits() ? (tool_.tapers() ? tr("tip %1") : tr("tool %1")).arg(wording::lengthText(width(), unit_))
+               : tr("tool %1: too wide").arg(wording::lengthText(width(), unit_)));
 }
 
 } // namespace bollard::app

@@ -49,7 +49,19 @@ void NumberField::setUnitShown(bool shown) {
     setUnit(unit_);
 }
 
+void NumberField::setZeroMeans(const QString& what) {
+    zeroMeans_ = what;
+    setPlaceholderText(what);
+    display(value_);
+}
+
 void NumberField::display(double value) {
+    if (value == 0 && !zeroMeans_.isEmpty()) {
+        shown_.clear();
+        setText(shown_);
+        setModified(false);
+        return refuse({});
+    }
     shown_ = QString::fromStdString(kind_ == Kind::length ? quantity::textOfLength(value, unit_)
                                                           : quantity::textOfNumber(value));
     setText(shown_);
@@ -73,7 +85,8 @@ void NumberField::refuse(const QString& sentence) {
 void NumberField::take() {
     if (!isModified() || text() == shown_)
         return display(value_);
-    const std::string typed = text().toStdString();
+    const bool emptied = !zeroMeans_.isEmpty() && text().trimmed().isEmpty();
+    const std::string typed = emptied ? std::string("0") : text().toStdString();
     const auto read = kind_ == Kind::length  ? quantity::lengthFromText(typed, unit_)
                       : kind_ == Kind::angle ? quantity::angleFromText(typed)
                                              : quantity::numberFromText(typed);

@@ -19,6 +19,8 @@ class NumberField : public QLineEdit {
     void setValue(double value);       ///< shows it; emits nothing
     void setUnit(quantity::Unit unit); ///< of lengths
     void setUnitShown(bool shown);     ///< off where several fields share a line
+    /// What 0 stands for, shown in its place: "as designed". Emptied, the field is 0.
+    void setZeroMeans(const QString& what);
     /// Why the last input was refused; empty when it was taken.
     QString refusal() const { return refusal_; }
 
@@ -48,6 +50,7 @@ class NumberField : public QLineEdit {
     bool unitShown_ = true;
     QString shown_;
     QString refusal_;
+    QString zeroMeans_;
 };
 
 } // namespace bollard::app

@@ -41,8 +41,17 @@ void ProofCanvas::wheelEvent(QWheelEvent* event) {
 }
 void ProofCanvas::mousePressEvent(QMouseEvent* event) {
     last_ = event->position();
+    constexpr double near = 9; // pixels
+    held_.reset();
+    for (const Handle& handle : handles())
+        if (QLineF(onScreen(handle.at.x(), handle.at.y()), last_).length() < near)
+            held_ = handle;
 }
 void ProofCanvas::mouseMoveEvent(QMouseEvent* event) {
+    if (held_) {
+        held_->at = onSide(event->position());
+        return update();
+    }
     moved_ += event->position() - last_;
     last_ = event->position();
     update();
@@ -83,6 +92,46 @@ void ProofCanvas::setDone(size_t moves) {
     update();
 }
 
+QRectF ProofCanvas::all() const {
+    const cut::Cutting& cut = cutting();
+    const proof::HeightField& field = *proof_->field;
+    const plane::Vector low = field.middle(0, 0);
+    return QRectF(QPointF(cut.stock.low.x, cut.stock.low.y), QPointF(cut.stock.high.x, cut.stock.high.y))
+        .united(QRectF(low.x, low.y, field.columns() * field.cell(), field.rows() * field.cell()));
+}
+double ProofCanvas::scale() const {
+    constexpr double room = 36;
+    return zoom_ * std::min((width() - 2 * room) / all().width(), (height() - 2 * room) / all().height());
+}
+QPointF ProofCanvas::onScreen(double x, double y) const {
+    const QPointF middle = all().center();
+    return moved_ +
+           QPointF(width() / 2.0 + (x - middle.x()) * scale(), height() / 2.0 - (y - middle.y()) * scale());
+}
+QPointF ProofCanvas::onSide(QPointF screen) const {
+    const QPointF off = screen - moved_ - QPointF(width() / 2.0, height() / 2.0), middle = all().center();
+    return {middle.x() + off.x() / scale(), middle.y() - off.y() / scale()};
+}
+
+std::vector<ProofCanvas::Handle> ProofCanvas::handles() const {
+    std::vector<Handle> found;
+    if (!proof_ || !cuttings_ || !proof_->field)
+        return found;
+    const auto& paths = cutting().paths;
+    for (size_t path = 0; path < paths.size(); ++path)
+        for (const bool tab : {true, false}) {
+            const auto& spots = tab ? paths[path].tabs : paths[path].starts;
+            for (size_t place = 0; place < spots.size(); ++place)
+                found.push_back({path, tab, place, {spots[place].x, spots[place].y}});
+        }
+    return found;
+}
+
+void ProofCanvas::mouseReleaseEvent(QMouseEvent*) {
+    if (const auto held = std::exchange(held_, std::nullopt))
+        emit dragged(held->path, held->tab, held->place, held->at);
+}
+
 void ProofCanvas::paintEvent(QPaintEvent*) {
     QPainter painter(this);
     const drawing::Tokens& t = drawing::tokens();
@@ -94,21 +143,14 @@ void ProofCanvas::paintEvent(QPaintEvent*) {
                             "its process cuts."));
         return;
     }
-    const cut::Cutting& cutting = back_ ? cuttings_->back : cuttings_->front;
+    const cut::Cutting& cutting = this->cutting();
     const proof::HeightField& field = *proof_->field;
     const plane::Vector low = field.middle(0, 0);
-    const double wide = field.columns() * field.cell(), high = field.rows() * field.cell();
-    // The stock and what is cut, whichever reaches farther
+    const double wide = field.columns() * field.cell(), high = field.rows() * field.cell(),
+                 scale = this->scale();
     const QRectF stock(QPointF(cutting.stock.low.x, cutting.stock.low.y),
                        QPointF(cutting.stock.high.x, cutting.stock.high.y));
-    const QRectF all = stock.united(QRectF(low.x, low.y, wide, high));
-    constexpr double room = 36;
-    const double scale =
-        zoom_ * std::min((width() - 2 * room) / all.width(), (height() - 2 * room) / all.height());
-    const auto at = [&](double x, double y) {
-        return moved_ + QPointF(width() / 2.0 + (x - all.center().x()) * scale,
-                                height() / 2.0 - (y - all.center().y()) * scale);
-    };
+    const auto at = [&](double x, double y) { return onScreen(x, y); };
     painter.setRenderHint(QPainter::SmoothPixmapTransform);
     painter.fillRect(QRectF(at(stock.left(), stock.bottom()), at(stock.right(), stock.top())), t.material);
     painter.drawImage(QRectF(at(low.x, low.y + high), at(low.x + wide, low.y)), image_);
@@ -174,6 +216,18 @@ void ProofCanvas::paintEvent(QPaintEvent*) {
         painter.drawPolygon(QPolygonF{from + QPointF(-4, -5), from + QPointF(6, 0), from + QPointF(-4, 5)});
         painter.drawRect(QRectF(to - QPointF(4, 4), QSizeF(8, 8)));
     }
+    // Tabs and starts, to be dragged
+    for (const Handle& handle : handles()) {
+        const bool held =
+            held_ && held_->path == handle.path && held_->tab == handle.tab && held_->place == handle.place;
+        const QPointF where = held ? held_->at : handle.at, there = onScreen(where.x(), where.y());
+        painter.setPen(QPen(held ? t.stop : t.ink, 1.3));
+        painter.setBrush(t.paper);
+        if (handle.tab)
+            painter.drawRoundedRect(QRectF(there - QPointF(6, 3.5), QSizeF(12, 7)), 2, 2);
+        else
+            painter.drawEllipse(there, 3.5, 3.5);
+    }
     // What comes loose, in its order
     int number = 0;
     painter.setPen(t.ink);
@@ -213,6 +267,7 @@ ProofView::ProofView(CardEditor& editor, Maker& maker, QWidget* parent)
     auto* middle = new QHBoxLayout;
     middle->setSpacing(1);
     canvas_ = new ProofCanvas(this);
+    connect(canvas_, &ProofCanvas::dragged, this, &ProofView::putBySpot);
     middle->addWidget(canvas_, 1);
     lines_ = new QListView(this);
     lines_->setAccessibleName(tr("Lines of the program"));
@@ -383,14 +438,40 @@ void ProofView::take(std::shared_ptr<const card::Cuttings> cuttings, const QStri
         for (const cut::Freed& freed : path.freed)
             (freed.isPart ? wholes : waste) += 1;
     if (waste > 0)
-        parts << tr("%n piece(s) of waste come loose, numbered in their order", nullptr, waste);
+        parts << tr("%n loose piece(s)", nullptr, waste);
     if (wholes > 0)
-        parts << tr("the part comes free");
+        parts << tr("then the part");
     const int seconds = int(std::lround(proof_->seconds));
     parts << tr("%1 min %2 s").arg(seconds / 60).arg(seconds % 60);
     told_->setText(parts.join(QStringLiteral(" · ")));
     go(scrubber_->value());
     emit proved();
+}
+
+/// What lies evenly is by hand from then on, each where it was, but for the one that was dragged.
+void ProofView::putBySpot(size_t path, bool tab, size_t place, QPointF to) {
+    const cut::Toolpath& of = cutting().paths[path];
+    std::vector<cut::Spot> spots = tab ? of.tabs : of.starts;
+    // On the way itself, wherever it is let go
+    double least = 1e9;
+    for (const cut::Chain& chain : of.chains)
+        for (size_t i = chain.leadIn; i + 1 + chain.leadOut < chain.points.size(); ++i) {
+            const plane::Vector a{chain.points[i].x, chain.points[i].y},
+                b{chain.points[i + 1].x, chain.points[i + 1].y}, side = b - a, drop{to.x(), to.y()};
+            const double squared = plane::dot(side, side);
+            const double share = squared > 0 ? std::clamp(plane::dot(drop - a, side) / squared, 0.0, 1.0) : 0;
+            const plane::Vector on = a + share * side;
+            if (const double far = plane::length(drop - on); far < least) {
+                least = far;
+                spots[place] = {on.x, on.y};
+            }
+        }
+    const auto number = size_t(of.number);
+    if (number >= editor_.card().operations.size()) // the usual ones of its process
+        return;
+    editor_.edit(tab ? tr("Move a tab") : tr("Move where a cut begins"), {}, [&](card::Card& card) {
+        (tab ? card.operations[number].tabsAt : card.operations[number].startsAt) = spots;
+    });
 }
 
 const cut::Cutting& ProofView::cutting() const {

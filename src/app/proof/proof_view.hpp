@@ -8,6 +8,7 @@
 #include <QPainterPath>
 #include <QStringListModel>
 #include <QTimer>
+#include <optional>
 #include <QWidget>
 
 class QLabel;
@@ -25,19 +26,38 @@ class ProofCanvas : public QWidget {
     void show(std::shared_ptr<const proof::Proof> proof, std::shared_ptr<const card::Cuttings> cuttings,
               QImage image, bool back);
     void setImage(QImage image);
+    /// Where a place of the side lies in it.
+    QPointF onScreen(double x, double y) const;
     /// So many moves have been made.
     void setDone(size_t moves);
+
+  signals:
+    /// A tab or a start was dragged: of that path, the place of it there, and where it is now, mm.
+    void dragged(size_t path, bool tab, size_t place, QPointF to);
 
   protected:
     void paintEvent(QPaintEvent* event) override;
     void wheelEvent(QWheelEvent* event) override; ///< zooms around the pointer
     void mousePressEvent(QMouseEvent* event) override;
     void mouseMoveEvent(QMouseEvent* event) override;        ///< a drag moves the picture
+    void mouseReleaseEvent(QMouseEvent* event) override;
     void mouseDoubleClickEvent(QMouseEvent* event) override; ///< all of it again
     void keyPressEvent(QKeyEvent* event) override;
 
   private:
     void zoom(double factor, QPointF around);
+    const cut::Cutting& cutting() const { return back_ ? cuttings_->back : cuttings_->front; }
+    QPointF onSide(QPointF screen) const;
+    double scale() const;
+    QRectF all() const; ///< the stock and what is cut, whichever reaches farther
+    struct Handle {
+        size_t path = 0;
+        bool tab = false;
+        size_t place = 0;
+        QPointF at; ///< mm
+    };
+    std::vector<Handle> handles() const;
+    std::optional<Handle> held_;
     double zoom_ = 1;
     QPointF moved_, last_;
     std::shared_ptr<const proof::Proof> proof_;
@@ -70,6 +90,7 @@ class ProofView : public QWidget {
     const std::shared_ptr<const proof::Proof>& proof() const { return proof_; }
     /// That card is the one there is now.
     bool isCurrent() const { return current_; }
+    ProofCanvas& canvas() { return *canvas_; }
     QSlider& scrubber() { return *scrubber_; }
     QString told() const;
     QString lineNow() const;
@@ -88,6 +109,7 @@ class ProofView : public QWidget {
     void go(int move);
     void showPartly();
     void play(bool on);
+    void putBySpot(size_t path, bool tab, size_t place, QPointF to);
     const cut::Cutting& cutting() const;
     bool back_ = false; ///< asked for
 

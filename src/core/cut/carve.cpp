@@ -157,13 +157,21 @@ using Carved = std::shared_ptr<const std::vector<Chain>>;
 
 /// With the surface at z = 0.
 std::vector<Chain> carvedPart(const plane::Region& part, const Operation& o, double cap, double top) {
-    std::vector<Chain> chains;
     const Carving carving(o.tool, cap);
     std::vector<std::vector<AxisPoint>> lines;
     for (const plane::AxisLine& line : plane::innerAxis(part, axisTolerance))
         std::ranges::move(carving.within(line.points), std::back_inserter(lines));
     const auto ways = joined(std::move(lines));
+    std::vector<Chain> whole;
+    Vector from = inMm(plane::boxOf(part).low);
     for (const double level : passesTo(top, -cap, o.pass)) {
+        std::vector<Chain> chains; // of this pass
+        const auto end = [&] {
+            putInOrder(chains, from, false);
+            if (!chains.empty())
+                from = planOf(chains.back().points.back());
+            std::ranges::move(chains, std::back_inserter(whole));
+        };
         for (const std::vector<AxisPoint>& way : ways) {
             Chain chain;
             for (const AxisPoint& point : way)
@@ -175,8 +183,10 @@ std::vector<Chain> carvedPart(const plane::Region& part, const Operation& o, dou
         }
         // The floor, where the tool may not go deeper: along its edge, then what lies within.
         const double depth = std::min(cap, -level);
-        if (depth + 1e-9 < cap)
+        if (depth + 1e-9 < cap) {
+            end();
             continue;
+        }
         const double inset = o.tool.tip / 2 + depth * o.tool.spread();
         Clearing floor;
         floor.region = plane::grown(part, -inset * unit, plane::Corners::round, exactFloor);
@@ -184,8 +194,9 @@ std::vector<Chain> carvedPart(const plane::Region& part, const Operation& o, dou
         floor.reach = floor.stepover / 2; // of the tip, with ridges that may stay
         floor.z = -depth;
         addClearing(chains, floor);
+        end();
     }
-    return chains;
+    return whole;
 }
 
 } // namespace

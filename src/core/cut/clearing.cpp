@@ -1,4 +1,5 @@
 #include "cut/clearing.hpp"
+#include "plane/gap.hpp"
 #include <optional>
 
 namespace bollard::cut {
@@ -15,6 +16,29 @@ Chain wayAlong(const plane::Ring& ring, const Clearing& clearing) {
     chain.shape = clearing.shape;
     return chain;
 }
+
+/// Where the tool's axis may go on without being lifted.
+class Room {
+  public:
+    /// A grid unit more, as what lies on the wall is in.
+    explicit Room(const plane::Region& region) : walls_(plane::grown(region, 2)) {}
+    /// Between two places within it: always as far on as the nearest wall is away.
+    bool reaches(Vector a, Vector b) const {
+        constexpr int most = 400;
+        const double length = plane::length(b - a);
+        double gone = 0;
+        for (int i = 0; i < most && gone < length; ++i) {
+            const double far = walls_.distanceTo(unit * (a + (gone / length) * (b - a)), length * unit + 1);
+            if (far < 1)
+                return false; // on a wall
+            gone += far / unit;
+        }
+        return gone >= length;
+    }
+
+  private:
+    plane::BoundaryIndex walls_;
+};
 
 /// What the ways leave: of stripes so thin that nobody would see them nothing is told.
 plane::Region leftBy(const plane::Region& region, const std::vector<plane::Line>& ways, double reach) {
@@ -51,6 +75,36 @@ void addClearing(std::vector<Chain>& chains, const Clearing& clearing) {
             chains.push_back(wayAlong(ring, clearing));
 }
 
+std::vector<Chain> inOneGo(std::vector<Chain> ways, const Clearing& clearing, Vector from,
+                           const std::function<Chain(const Chain&)>& entered) {
+    putInOrder(ways, from, false);
+    const Room room(clearing.region);
+    const double near = 2 * clearing.stepover;
+    std::vector<Chain> whole;
+    for (Chain& way : ways) {
+        if (way.closed && way.points.size() > 2) {  // it begins where it is nearest
+            const auto last = way.points.end() - 1; // the first once more
+            const auto nearest =
+                std::ranges::min_element(way.points.begin(), last, {}, [&](const space::Vertex& p) {
+                    return plane::length(planOf(p) - from);
+                });
+            std::rotate(way.points.begin(), nearest, last);
+            way.points.back() = way.points.front();
+        }
+        const Vector to = planOf(way.points.front());
+        const bool goesOn = !whole.empty() && plane::length(to - from) <= near && room.reaches(from, to);
+        from = planOf(way.points.back());
+        if (!goesOn) {
+            whole.push_back(entered(way));
+            continue;
+        }
+        Chain& chain = whole.back();
+        chain.closed = false;
+        chain.points.insert(chain.points.end(), way.points.begin(), way.points.end());
+    }
+    return whole;
+}
+
 void addRaster(std::vector<Chain>& chains, const Clearing& clearing) {
     const plane::Box box = plane::boxOf(clearing.region);
     if (box.empty())
@@ -74,16 +128,7 @@ void addRaster(std::vector<Chain>& chains, const Clearing& clearing) {
         for (size_t i = 0; i + 1 < walls.size(); i += 2)
             ways[size_t(row)].push_back({y, walls[i], walls[i + 1]});
     }
-    // A grid unit more, as what lies on the wall is in.
-    const plane::Region within = plane::grown(clearing.region, 2);
-    const auto reaches = [&](Vector a, Vector b) {
-        constexpr double step = 0.02; // mm
-        const int steps = std::max(1, int(plane::length(b - a) / step));
-        for (int i = 0; i <= steps; ++i)
-            if (!plane::contains(within, plane::onGrid(unit * (a + (double(i) / steps) * (b - a)))))
-                return false;
-        return true;
-    };
+    const Room room(clearing.region);
     std::vector<std::vector<bool>> done;
     for (const auto& row : ways)
         done.emplace_back(row.size());
@@ -106,7 +151,7 @@ void addRaster(std::vector<Chain>& chains, const Clearing& clearing) {
                 for (size_t next = 0; next < ways[row].size() && !way; ++next) {
                     const Way& there = ways[row][next];
                     if (!done[row][next] &&
-                        reaches(planOf(chain.points.back()), {forward ? there.to : there.from, there.y}))
+                        room.reaches(planOf(chain.points.back()), {forward ? there.to : there.from, there.y}))
                         way = next;
                 }
             }

@@ -1,6 +1,7 @@
 // Clearing an area way by way. For the sources of this folder only.
 #pragma once
 #include "cut/chains.hpp"
+#include <functional>
 
 namespace bollard::cut {
 
@@ -12,6 +13,12 @@ struct Clearing {
     int shape = -1;
     bool clockwise = false; ///< along outer walls
 };
+
+/// The ways in an order with little way in the air, from a place on: closed ones begin where they are
+/// nearest, and a way goes on into the next without being lifted where that lies close by within the region.
+/// `entered`: a way with how the tool goes down to its beginning.
+std::vector<Chain> inOneGo(std::vector<Chain> ways, const Clearing& clearing, plane::Vector from,
+                           const std::function<Chain(const Chain&)>& entered);
 
 /// In straight ways side by side over the region, each going on into the next where that stays within it,
 /// then once along its walls.

@@ -44,6 +44,20 @@ class Loop {
         points.push_back(at(to));
         return points;
     }
+    /// How far off the place is, and the way at which the loop is nearest to it.
+    std::pair<double, double> nearestTo(Vector place) const {
+        std::pair<double, double> best{1e9, 0};
+        for (size_t i = 0; i < points_.size(); ++i) {
+            const Vector side = next(i) - points_[i];
+            const double squared = plane::dot(side, side);
+            const double share =
+                squared > 0 ? std::clamp(plane::dot(place - points_[i], side) / squared, 0.0, 1.0) : 0;
+            const double far = plane::length(points_[i] + share * side - place);
+            if (far < best.first)
+                best = {far, along_[i] + share * sideLength(i)};
+        }
+        return best;
+    }
     /// How much it turns within that far on both sides, radians.
     double turnAround(double way, double far) const {
         double turn = 0;
@@ -114,7 +128,7 @@ class CuttingOut {
         pierceOff_ = radius_ + std::max(quarter, ofThickness * thickness);
     }
 
-    std::vector<Chain> chains(int& noRoom, std::map<int, Freed>& loose) {
+    std::vector<Chain> chains(Outcome& outcome) {
         const plane::Region around =
             plane::grown(job_.part, radius_ * unit, plane::Corners::round, exactLoop);
         std::vector<Chain> chains;
@@ -148,8 +162,8 @@ class CuttingOut {
             constexpr double crumb = 1; // mm²
             if (const double area = plane::areaOf(piece) / (double(unit) * unit);
                 area > crumb && (!outside || !holds(Loop(turned))))
-                loose[int(r)] = {0, isPart, inMm(ring.front()), area};
-            for (Chain& chain : chainsOf(Loop(turned), outside, noRoom)) {
+                outcome.loose[int(r)] = {0, isPart, inMm(ring.front()), area};
+            for (Chain& chain : chainsOf(Loop(turned), outside, outcome)) {
                 chain.after = enclosed;
                 chain.shape = int(r);
                 chains.push_back(std::move(chain));
@@ -190,6 +204,14 @@ class CuttingOut {
         constexpr size_t longest = 24;
         if (places.size() > longest)
             places.resize(longest);
+        if (const auto byHand = nearestOf(loop, o_.startsAt)) { // and on from there where there is no room
+            constexpr int steps = 24;
+            std::vector<std::pair<double, double>> first{{0, *byHand}};
+            for (int k = 1; k <= steps; ++k)
+                for (const double side : {1.0, -1.0})
+                    first.emplace_back(0, *byHand + side * k * loop.length() / (2 * steps));
+            places.insert(places.begin(), first.begin(), first.end());
+        }
         constexpr int evenly = 48;
         for (int i = 0; i < evenly; ++i)
             places.emplace_back(0, loop.length() * i / evenly);
@@ -210,18 +232,26 @@ class CuttingOut {
     }
     double overrun() const { return o_.tool.burns() ? radius_ : 0.2; }
 
-    std::vector<Chain> chainsOf(const Loop& loop, bool outside, int& noRoom) {
+    std::vector<Chain> chainsOf(const Loop& loop, bool outside, Outcome& outcome) {
         const bool burns = o_.tool.burns();
         std::optional<Start> start;
         if (o_.lead.kind != LeadKind::none || o_.tool.kind == ToolKind::torch) {
             start = startOf(loop);
-            noRoom += start ? 0 : 1;
+            outcome.noRoom += start ? 0 : 1;
         }
-        const double from = start ? start->way : straightest(loop);
+        const std::optional<double> byHand = nearestOf(loop, o_.startsAt);
+        const double from = start ? start->way : byHand ? *byHand : straightest(loop);
         const double bottom = job_.stock.low.z - o_.through;
         const std::vector<double> levels = burns ? std::vector{job_.stock.high.z + o_.cutHeight}
                                                  : passesTo(job_.stock.high.z, bottom, o_.pass);
         const std::vector<double> tabs = outside && !burns ? tabsOf(loop) : std::vector<double>{};
+        const auto spotAt = [&](double way) {
+            const Vector p = loop.at(way);
+            return Spot{p.x, p.y};
+        };
+        outcome.starts.push_back(spotAt(from));
+        for (const double tab : tabs)
+            outcome.tabs.push_back(spotAt(tab));
         std::vector<Chain> chains;
         for (const double z : levels) {
             Chain pass;
@@ -247,6 +277,20 @@ class CuttingOut {
                 chains.push_back(std::move(pass));
         }
         return chains;
+    }
+
+    /// How near to an outline a place by hand must lie to be meant for it, mm.
+    double nearEnough() const { return radius_ + 2; }
+    /// The way along the loop of the place nearest to it; nothing when none is near.
+    std::optional<double> nearestOf(const Loop& loop, const std::vector<Spot>& spots) const {
+        std::optional<double> best;
+        double least = nearEnough();
+        for (const Spot& spot : spots)
+            if (const auto [far, way] = loop.nearestTo({spot.x, spot.y}); far <= least) {
+                least = far;
+                best = way;
+            }
+        return best;
     }
 
     /// The middle of the longest side: no corner is where it begins.
@@ -297,6 +341,11 @@ class CuttingOut {
     /// Evenly spaced, each moved to the next straight run.
     std::vector<double> tabsOf(const Loop& loop) const {
         std::vector<double> tabs;
+        for (const Spot& spot : o_.tabsAt)
+            if (const auto [far, way] = loop.nearestTo({spot.x, spot.y}); far <= nearEnough())
+                tabs.push_back(way);
+        if (!tabs.empty())
+            return tabs;
         const int count = o_.tabs > 0 || o_.tabSpacing <= 0
                               ? o_.tabs
                               : std::max(2, int(std::lround(loop.length() / o_.tabSpacing)));
@@ -328,8 +377,8 @@ class CuttingOut {
 
 } // namespace
 
-std::vector<Chain> cutOut(const Job& job, int& noRoom, std::map<int, Freed>& loose) {
-    return job.part.empty() ? std::vector<Chain>{} : CuttingOut(job).chains(noRoom, loose);
+std::vector<Chain> cutOut(const Job& job, Outcome& outcome) {
+    return job.part.empty() ? std::vector<Chain>{} : CuttingOut(job).chains(outcome);
 }
 
 } // namespace bollard::cut

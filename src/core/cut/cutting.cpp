@@ -109,12 +109,15 @@ class Assembling {
         });
         // Letter by letter, so that they are cut one after the other.
         std::vector<Shape> each;
-        for (const Shape& shape : job.shapes) {
+        for (Shape& shape : job.shapes) {
             if (operation.kind == OperationKind::scribe) {
-                each.push_back(shape);
+                each.push_back(std::move(shape));
                 continue;
             }
-            for (Region& part : plane::parts(shape.region)) {
+            std::vector<Region> parts = plane::parts(std::exchange(shape.region, {}));
+            if (operation.reading)
+                putAsRead(parts, shape.inscription);
+            for (Region& part : parts) {
                 each.push_back(shape);
                 each.back().region = std::move(part);
             }
@@ -125,6 +128,34 @@ class Assembling {
                 shape.rest = leftBefore(job, shape);
                 return shape.rest.empty();
             });
+    }
+
+    /// In the order of the letters that they are of, or begin with.
+    void putAsRead(std::vector<Region>& parts, int inscription) const {
+        std::vector<plane::Box> letters;
+        for (const PlacedLetters& one : in_.inscriptions)
+            if (one.inscription == inscription)
+                for (const Region& letter : one.onSide)
+                    letters.push_back(plane::boxOf(letter));
+        const auto letterOf = [&](const Region& part) {
+            const plane::Box box = plane::boxOf(part);
+            const auto within = std::ranges::find_if(letters, [&](const plane::Box& letter) {
+                constexpr std::int32_t anew = 100; // outlines are rounded anew
+                return !letter.empty() && letter.low.x >= box.low.x - anew &&
+                       letter.high.x <= box.high.x + anew && letter.meets(box, 0);
+            });
+            const auto meets = std::ranges::find_if(
+                letters, [&](const plane::Box& letter) { return !letter.empty() && letter.meets(box, 0); });
+            return (within != letters.end() ? within : meets) - letters.begin();
+        };
+        std::vector<std::pair<std::ptrdiff_t, size_t>> order;
+        for (size_t i = 0; i < parts.size(); ++i)
+            order.emplace_back(letterOf(parts[i]), i);
+        std::ranges::sort(order);
+        std::vector<Region> read;
+        for (const auto& [letter, i] : order)
+            read.push_back(std::move(parts[i]));
+        parts = std::move(read);
     }
 
     /// What pockets before this one leave of a shape, as their tools are wider.
@@ -211,7 +242,7 @@ class Assembling {
         const double down = operation.depth > 0 ? operation.depth : height;
         shape.surface = cutting_.stock.high.z;
         shape.depth = down;
-        for (Region& part : plane::parts(shape.region)) {
+        for (Region& part : plane::parts(std::exchange(shape.region, {}))) {
             job.shapes.push_back(shape);
             job.shapes.back().region = std::move(part);
         }

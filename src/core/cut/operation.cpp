@@ -59,6 +59,15 @@ template<> const PartFields& fieldsOf<Tab>() {
     return fields;
 }
 
+template<> const PartFields& fieldsOf<Spot>() {
+    static const PartFields fields = std::move(Describing<Spot>()
+                                                   .number("x", &Spot::x, Dimension::length, ranges::position)
+                                                   .about("on the side, mm")
+                                                   .number("y", &Spot::y, Dimension::length, ranges::position)
+                                                   .about("the same"));
+    return fields;
+}
+
 template<> const PartFields& fieldsOf<Operation>() {
     using enum OperationKind;
     const auto is = [](std::initializer_list<OperationKind> of) {
@@ -135,6 +144,14 @@ template<> const PartFields& fieldsOf<Operation>() {
             .when(is({cutOut}))
             .quiet()
             .about("cut-out: how much of the stock each leaves")
+            .parts("tabsAt", &Operation::tabsAt)
+            .when(is({cutOut}))
+            .quiet()
+            .about("cut-out: by hand, instead of evenly, on outlines that are near to them")
+            .parts("startsAt", &Operation::startsAt)
+            .when(is({cutOut}))
+            .quiet()
+            .about("cut-out: by hand, where outlines that are near to them are begun")
             .part("lead", &Operation::lead)
             .when(is({cutOut}))
             .quiet()
@@ -151,6 +168,10 @@ template<> const PartFields& fieldsOf<Operation>() {
             .number("clearance", &Operation::clearance, Dimension::length, ranges::height)
             .quiet()
             .about("above the stock's top, where nothing is in the way, mm")
+            .flag("reading", &Operation::reading)
+            .when(is({scribe, carve, pocket}))
+            .quiet()
+            .about("letter by letter as they are read, instead of by the shortest way")
             .flag("conventional", &Operation::conventional)
             .quiet()
             .about("against the turn of the cutter, instead of along with it")

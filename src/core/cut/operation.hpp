@@ -26,6 +26,12 @@ struct Tab {
     bool operator==(const Tab&) const = default;
 };
 
+/// A place on the side, mm.
+struct Spot {
+    double x = 0, y = 0;
+    bool operator==(const Spot&) const = default;
+};
+
 /// Lengths in mm, feeds in mm/min, speed in 1/min; 0 where it says so: not told, and worked out.
 struct Operation {
     std::string id{};
@@ -49,8 +55,12 @@ struct Operation {
     int tabs = 0;          ///< cut-out: on each outline
     double tabSpacing = 0; ///< without a count: so far apart; 0: none
     Tab tab{};
+    std::vector<Spot>
+        tabsAt{}; ///< cut-out: by hand, instead of evenly; of outlines that have any of them near
+    std::vector<Spot> startsAt{}; ///< cut-out: by hand, where outlines near to them are begun
     Lead lead{};
-    bool off = false; ///< kept, not made
+    bool off = false;     ///< kept, not made
+    bool reading = false; ///< letter by letter as they are read, not by the shortest way
     bool conventional = false;
     bool back = false; ///< on the blank's back, in a file of its own
     bool operator==(const Operation&) const = default;
@@ -67,4 +77,5 @@ std::string_view nameOf(OperationKind kind);
 
 template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<bollard::cut::Lead>();
 template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<bollard::cut::Tab>();
+template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<bollard::cut::Spot>();
 template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<bollard::cut::Operation>();

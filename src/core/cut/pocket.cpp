@@ -98,6 +98,7 @@ std::vector<Chain> pocket(const Job& job) {
     const Operation& o = job.operation;
     const Tool& tool = o.tool;
     std::vector<Chain> chains;
+    plane::Vector from{job.stock.low.x, job.stock.low.y};
     for (size_t s = 0; s < job.shapes.size() && !job.stop.stop_requested(); ++s) {
         const Shape& shape = job.shapes[s];
         for (const plane::Region& part : plane::parts(shape.region)) {
@@ -118,19 +119,30 @@ std::vector<Chain> pocket(const Job& job) {
                 clearing.clockwise = o.conventional;
                 std::vector<Chain> ways;
                 const auto add = o.raster ? addRaster : addClearing;
+                const auto go = [&](const Clearing& on) {
+                    std::vector<Chain> some;
+                    add(some, on);
+                    some = inOneGo(std::move(some), on, from, [&](const Chain& way) {
+                        return entered(way, above, tool, clearing.region);
+                    });
+                    if (!some.empty())
+                        from = planOf(some.back().points.back());
+                    std::ranges::move(some, std::back_inserter(ways));
+                };
                 if (o.allowance > 0) {
                     Clearing rough = clearing;
                     rough.region = plane::grown(part, -(tool.radius() + o.allowance) * unit);
-                    add(ways, rough);
+                    go(rough);
                     for (const plane::Ring& ring : clearing.region.rings) {
-                        ways.push_back(loopAt(ring, z));
-                        ways.back().shape = int(s);
+                        ways.push_back(entered(loopAt(ring, z), above, tool, clearing.region));
                     }
                 } else {
-                    add(ways, clearing);
+                    go(clearing);
                 }
-                for (const Chain& way : ways)
-                    chains.push_back(entered(way, above, tool, clearing.region));
+                for (Chain& way : ways) {
+                    way.shape = int(s);
+                    chains.push_back(std::move(way));
+                }
                 above = z;
             }
         }

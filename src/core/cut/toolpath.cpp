@@ -8,7 +8,7 @@ Toolpath toolpathOf(Job job, int number) {
     Toolpath path;
     path.number = number;
     bool together = false;
-    std::map<int, Freed> loose;
+    Outcome outcome;
     switch (job.operation.kind) {
     case OperationKind::scribe:
         path.chains = scribe(job);
@@ -25,7 +25,7 @@ Toolpath toolpathOf(Job job, int number) {
         break;
     }
     case OperationKind::cutOut:
-        path.chains = cutOut(job, path.noRoom, loose);
+        path.chains = cutOut(job, outcome);
         break;
     case OperationKind::drill:
         path.chains = drill(job);
@@ -36,14 +36,20 @@ Toolpath toolpathOf(Job job, int number) {
         if (chain.shape >= 0 && size_t(chain.shape) < reached.size())
             reached[size_t(chain.shape)] = true;
     path.unreached = int(std::ranges::count(reached, false));
-    putInOrder(path.chains, {job.stock.low.x, job.stock.low.y}, together);
+    if (job.operation.reading && job.operation.kind != OperationKind::cutOut)
+        std::ranges::stable_sort(path.chains, {}, &Chain::shape);
+    else
+        putInOrder(path.chains, {job.stock.low.x, job.stock.low.y}, together);
     for (size_t i = path.chains.size(); i-- > 0;) // when the last of its passes is done
-        if (const auto found = loose.find(path.chains[i].shape); found != loose.end()) {
+        if (const auto found = outcome.loose.find(path.chains[i].shape); found != outcome.loose.end()) {
             found->second.chain = i;
             path.freed.push_back(found->second);
-            loose.erase(found);
+            outcome.loose.erase(found);
         }
     std::ranges::reverse(path.freed);
+    path.noRoom = outcome.noRoom;
+    path.tabs = std::move(outcome.tabs);
+    path.starts = std::move(outcome.starts);
     path.clearance = job.stock.high.z + job.operation.clearance;
     for (const Clamp& clamp : job.clamps)
         path.clearance = std::max(path.clearance, job.stock.high.z + clamp.top + 1);

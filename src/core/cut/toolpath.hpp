@@ -60,18 +60,24 @@ struct Toolpath {
     double clearance = 0;                ///< z of moves in the air, mm
     double cutLength = 0, airLength = 0; ///< mm
     double seconds = 0;
-    double deepest = 0;         ///< the lowest z
-    std::vector<Freed> freed{}; ///< in the order in which it comes loose; tabs hold what they are on
-    int noRoom = 0;             ///< outlines whose lead found no room in the waste
-    int unreached = 0;          ///< shapes that the tool cannot go into at all
+    double deepest = 0;                 ///< the lowest z
+    std::vector<Freed> freed{};         ///< in the order in which it comes loose; tabs hold what they are on
+    std::vector<Spot> tabs{}, starts{}; ///< where they lie
+    int noRoom = 0;                     ///< outlines whose lead found no room in the waste
+    int unreached = 0;                  ///< shapes that the tool cannot go into at all
 };
 
 // One file each.
 std::vector<Chain> scribe(const Job& job);
 std::vector<Chain> carve(const Job& job);
 std::vector<Chain> pocket(const Job& job);
-/// `loose`: by Chain::shape, what is loose once it has been cut round.
-std::vector<Chain> cutOut(const Job& job, int& noRoom, std::map<int, Freed>& loose);
+/// What cutting out comes to, beside its chains.
+struct Outcome {
+    int noRoom = 0;
+    std::map<int, Freed> loose{}; ///< by Chain::shape, what is loose once it has been cut round
+    std::vector<Spot> tabs{}, starts{};
+};
+std::vector<Chain> cutOut(const Job& job, Outcome& outcome);
 std::vector<Chain> drill(const Job& job);
 
 /// Depths at which a cut down to `depth` (mm below `top`) goes in passes of at most `pass`; the last is the
