@@ -479,6 +479,18 @@ class CuttingTest : public QObject {
         QVERIFY(!samples::finding(made(card), check::FindingKind::looseBefore));
     }
 
+    void theWayInTheAirLiesAboveEveryClamp() {
+        card::Card card = cutCard("BUOY", working::Kind::carved, OperationKind::carve);
+        COMPARE_NEAR(pathOf(made(card)).clearance, 5, 1e-9);
+        card.clamps = {{-8, 0, 6, 20, 12}, {0, 0, 5, 5, 3}};
+        const card::Made with = made(card);
+        QVERIFY(pathOf(with).clearance > 12);
+        const proof::Program program = proof::programFrom(programOf(with));
+        for (const proof::Motion& motion : program.motions)
+            if (motion.rapid && (motion.from.x != motion.to.x || motion.from.y != motion.to.y))
+                QVERIFY(motion.to.z + with.cuttings->front.zero.z > 12);
+    }
+
     void tabsAreSpacedAsTold() {
         card::Card card = cutCard("", working::Kind::sunk, OperationKind::cutOut);
         card.inscriptions.clear();

@@ -139,6 +139,16 @@ std::vector<std::vector<AxisPoint>> joined(std::vector<std::vector<AxisPoint>> l
     return chains;
 }
 
+/// A line into a corner so blunt that the tool reaches all but a hair of it from where the line begins: one
+/// between two chords of a curve.
+bool isOfChord(const plane::AxisLine& line) {
+    constexpr double wall = 1, reached = 0.002 * unit;
+    const AxisPoint &front = line.points.front(), &back = line.points.back();
+    const AxisPoint &corner = front.radius < back.radius ? front : back,
+                    &begin = &corner == &front ? back : front;
+    return corner.radius < wall && plane::length(corner.at - begin.at) - begin.radius < reached;
+}
+
 /// Letters that come again are worked out once, from their own corner.
 struct CarveKey {
     plane::Region part{};
@@ -160,7 +170,8 @@ std::vector<Chain> carvedPart(const plane::Region& part, const Operation& o, dou
     const Carving carving(o.tool, cap);
     std::vector<std::vector<AxisPoint>> lines;
     for (const plane::AxisLine& line : plane::innerAxis(part, axisTolerance))
-        std::ranges::move(carving.within(line.points), std::back_inserter(lines));
+        if (!isOfChord(line))
+            std::ranges::move(carving.within(line.points), std::back_inserter(lines));
     const auto ways = joined(std::move(lines));
     std::vector<Chain> whole;
     Vector from = inMm(plane::boxOf(part).low);

@@ -33,7 +33,7 @@ class Writer {
   public:
     Writer(const Cutting& cutting, const Dialect& dialect)
         : cutting_(cutting), dialect_(dialect), scale_(dialect.inches ? 1 / mmPerInch : 1),
-          decimals_(dialect.decimals + (dialect.inches ? 1 : 0)) {}
+          steps_(std::pow(10, dialect.decimals + (dialect.inches ? 1 : 0))) {}
 
     std::string take() { return std::move(out_); }
 
@@ -98,23 +98,23 @@ class Writer {
     const space::Vertex& here() const { return here_; }
 
   private:
-    double rounded(double mm) const {
-        const double unit = std::pow(10, decimals_);
-        return std::round(mm * scale_ * unit) / unit / scale_;
-    }
-    std::string number(double mm) const {
-        std::array<char, 64> text{};
-        double value = mm * scale_;
-        const double unit = std::pow(10, decimals_);
-        value = std::round(value * unit) / unit + 0.0;
-        const auto end =
-            std::to_chars(text.data(), text.data() + text.size(), value, std::chars_format::fixed, decimals_);
-        std::string shown(text.data(), end.ptr);
-        while (shown.ends_with('0'))
-            shown.pop_back();
-        if (shown.ends_with('.'))
-            shown.pop_back();
-        return shown == "-0" ? "0" : shown;
+    double rounded(double mm) const { return double(inSteps(mm)) / steps_ / scale_; }
+    /// In the last decimal of the file's unit.
+    std::int64_t inSteps(double mm) const { return std::llround(mm * scale_ * steps_); }
+    std::string number(double mm) const { return textOf(inSteps(mm)); }
+    std::string textOf(std::int64_t steps) const {
+        std::string text = steps < 0 ? "-" : "";
+        const std::int64_t size = std::abs(steps), whole = size / std::int64_t(steps_);
+        std::int64_t rest = size % std::int64_t(steps_);
+        text += std::to_string(whole);
+        if (rest == 0)
+            return text;
+        text += '.';
+        for (std::int64_t place = std::int64_t(steps_) / 10; rest > 0; place /= 10) {
+            text += char('0' + rest / place);
+            rest %= place;
+        }
+        return text;
     }
     std::string box(const Block& block) const {
         return number(block.high.x - block.low.x) + " x " + number(block.high.y - block.low.y) + " x " +
@@ -130,15 +130,18 @@ class Writer {
     }
 
     void go(int mode, const space::Vertex& to, double feed, const std::string& more) {
-        const std::array<std::pair<char, std::pair<double, double>>, 3> axes{
-            {{'X', {here_.x - cutting_.zero.x, to.x - cutting_.zero.x}},
-             {'Y', {here_.y - cutting_.zero.y, to.y - cutting_.zero.y}},
-             {'Z', {here_.z - cutting_.zero.z, to.z - cutting_.zero.z}}}};
+        const std::array there{inSteps(to.x - cutting_.zero.x), inSteps(to.y - cutting_.zero.y),
+                               inSteps(to.z - cutting_.zero.z)};
+        const std::array here{inSteps(here_.x - cutting_.zero.x), inSteps(here_.y - cutting_.zero.y),
+                              inSteps(here_.z - cutting_.zero.z)};
         std::string words;
-        for (const auto& [axis, values] : axes) {
-            const bool first = !known_ && axis != 'Z';
-            if (const std::string text = number(values.second); first || text != number(values.first))
-                words += std::string(" ") + axis + text;
+        for (size_t axis = 0; axis < there.size(); ++axis) {
+            const bool first = !known_ && axis < 2;
+            if (!first && there[axis] == here[axis])
+                continue;
+            words += ' ';
+            words += "XYZ"[axis];
+            words += textOf(there[axis]);
         }
         here_ = to;
         if (words.empty() && more.empty())
@@ -164,7 +167,7 @@ class Writer {
     const Cutting& cutting_;
     const Dialect& dialect_;
     double scale_;
-    int decimals_;
+    double steps_; ///< in a unit of the file
     std::string out_;
     std::int64_t count_ = 0;
     space::Vertex here_{};
