@@ -8,8 +8,8 @@
 #include <QPainterPath>
 #include <QStringListModel>
 #include <QTimer>
-#include <optional>
 #include <QWidget>
+#include <optional>
 
 class QLabel;
 class QListView;
@@ -39,7 +39,7 @@ class ProofCanvas : public QWidget {
     void paintEvent(QPaintEvent* event) override;
     void wheelEvent(QWheelEvent* event) override; ///< zooms around the pointer
     void mousePressEvent(QMouseEvent* event) override;
-    void mouseMoveEvent(QMouseEvent* event) override;        ///< a drag moves the picture
+    void mouseMoveEvent(QMouseEvent* event) override; ///< a drag moves the picture
     void mouseReleaseEvent(QMouseEvent* event) override;
     void mouseDoubleClickEvent(QMouseEvent* event) override; ///< all of it again
     void keyPressEvent(QKeyEvent* event) override;
