@@ -147,9 +147,13 @@ int takePictures(MainWindow& window, const QString& folder) {
     picture("proof");
     window.showView(MainWindow::flat);
     window.drawer().shut();
-    window.openSample(sample("store-tag"));
+    window.openSample(sample("boat-block"));
     window.routeCard().open(RouteCard::blank);
-    picture("tag");
+    window.showView(MainWindow::both);
+    window.resize(1600, 900);
+    picture("block");
+    window.resize(1280, 800);
+    window.openSample(sample("store-tag"));
     window.routeCard().open(RouteCard::output);
     window.showView(MainWindow::body);
     picture("output");

@@ -62,6 +62,16 @@ constexpr std::array blankWords{
     BlankWords{blank::Kind::bar, QT_TRANSLATE_NOOP("Blanks", "bar"),
                [](const Blank& b, const Length& length) {
                    return Blanks::tr("bar ⌀ %1 × %2").arg(length(b.diameter), length(b.length));
+               }},
+    BlankWords{blank::Kind::block, QT_TRANSLATE_NOOP("Blanks", "block"),
+               [](const Blank& b, const Length& length) {
+                   return Blanks::tr("block %1 × %2 × %3")
+                       .arg(length(b.width), length(b.height), length(b.thickness));
+               }},
+    BlankWords{blank::Kind::tube, QT_TRANSLATE_NOOP("Blanks", "tube"),
+               [](const Blank& b, const Length& length) {
+                   return Blanks::tr("tube ⌀ %1, bore %2 × %3")
+                       .arg(length(b.diameter), length(b.bore), length(b.length));
                }}};
 
 constexpr std::array outlineNames{

@@ -239,6 +239,125 @@ class SidesTest : public QObject {
         }
     }
 
+    /// Where the tops of raised letters of a side stand, as the box of what lies beyond the blank there.
+    void everyFaceOfABlockCarriesWordsSeenFromOutside() {
+        struct Case {
+            const char* side;
+            double width, height;
+            space::Vertex corner, x, y;
+        };
+        const double w = 60, h = 40, t = 25;
+        for (const Case& c : {Case{"front", w, h, {0, 0, 0}, {1, 0, 0}, {0, 1, 0}},
+                              {"back", w, h, {w, 0, -t}, {-1, 0, 0}, {0, 1, 0}},
+                              {"left", t, h, {0, 0, -t}, {0, 0, 1}, {0, 1, 0}},
+                              {"right", t, h, {w, 0, 0}, {0, 0, -1}, {0, 1, 0}},
+                              {"top", w, t, {0, h, 0}, {1, 0, 0}, {0, 0, -1}},
+                              {"bottom", w, t, {0, 0, -t}, {1, 0, 0}, {0, 0, 1}}}) {
+            card::Card card = barOf("L", 10, 8);
+            card.blank.kind = blank::Kind::block;
+            card.blank.width = w;
+            card.blank.height = h;
+            card.blank.thickness = t;
+            card.inscriptions[0].side = c.side;
+            card.inscriptions[0].placing.anchor = setting::Anchor::bottomLeft;
+            card.inscriptions[0].style.size = 9;
+            const auto made = samples::made(card);
+            verifyClosed(made);
+            const space::Vertex out = space::cross(c.x, c.y);
+            double left = 1e9, low = 1e9, high = -1e9, most = 0;
+            for (const space::Vertex& v : made.solid->mesh.vertices) {
+                const space::Vertex off = v - c.corner;
+                if (space::dot(off, out) < 0.5)
+                    continue;
+                most = std::max(most, space::dot(off, out));
+                left = std::min(left, space::dot(off, c.x));
+                low = std::min(low, space::dot(off, c.y));
+                high = std::max(high, space::dot(off, c.y));
+            }
+            COMPARE_NEAR(most, 1, 1e-9);
+            COMPARE_NEAR(left, 10, 1e-3);
+            COMPARE_NEAR(low, 8, 1e-3);
+            COMPARE_NEAR(high, 17, 0.01);
+            double area = 0;
+            for (const plane::Region& letter : made.lettering->inscriptions[0].onSide)
+                area += plane::areaOf(letter) / 1e8;
+            COMPARE_NEAR(volumeOf(made), w * h * t + area, 1e-3);
+            card.inscriptions[0].working.kind = Kind::sunk;
+            const auto sunk = samples::made(card);
+            verifyClosed(sunk);
+            COMPARE_NEAR(volumeOf(sunk), w * h * t - area, 1e-3);
+            card.inscriptions[0].working.depth = 61;
+            QCOMPARE(int(problemOf(samples::made(card))), int(quantity::ProblemKind::cutTooDeep));
+        }
+    }
+
+    void aTubeCarriesWordsOutsideInsideAndOnItsEnds() {
+        card::Card card = barOf("QUAY", M_PI * 15, 20);
+        card.blank.kind = blank::Kind::tube;
+        card.blank.diameter = 30;
+        card.blank.bore = 22;
+        card.blank.length = 40;
+        card.inscriptions.push_back(on("inside", card, "HULL", Kind::raised));
+        card.inscriptions[1].placing.x = M_PI * 11;
+        card.inscriptions[1].placing.y = 20;
+        card.inscriptions.push_back(on("end", card, "I", Kind::sunk));
+        card.inscriptions[2].style.size = 1.5;
+        card.inscriptions[2].placing.y = 2;
+        const auto made = samples::made(card);
+        verifyClosed(made);
+        // Even heights along the normal on both round sides, and inside they face the axis at +z of their
+        // wall.
+        double outermost = 0, innermost = 1e9;
+        for (const space::Vertex& v : made.solid->mesh.vertices) {
+            const double r = std::hypot(v.x, v.z);
+            outermost = std::max(outermost, r);
+            if (r < 10.5) {
+                innermost = std::min(innermost, r);
+                QVERIFY(v.z < 0); // the middle of the inside is the wall whose normal faces +z
+            }
+            if (r > 15.5)
+                QVERIFY(v.z > 0);
+        }
+        COMPARE_NEAR(outermost, 16, 0.012);
+        COMPARE_NEAR(innermost, 10, 0.012);
+        // A letter on each side holds its arc times the mean radius, outwards more, inwards less.
+        for (const bool inside : {false, true}) {
+            card::Card one = card;
+            one.inscriptions = {card.inscriptions[inside ? 1 : 0]};
+            const auto with = samples::made(one);
+            double area = 0;
+            for (const working::Worked& worked : working::workedOf(with.lettering->inscriptions))
+                area += plane::areaOf(worked.region) / 1e8;
+            const double mean = inside ? (11 - 0.5) / 11 : (15 + 0.5) / 15;
+            COMPARE_NEAR(changeOf(with) / (area * mean), 1, 2e-3);
+            // Across the seam as true as elsewhere
+            card::Card across = one;
+            across.inscriptions[0].placing.x = 0;
+            const auto seam = samples::made(across);
+            verifyClosed(seam);
+            COMPARE_NEAR(volumeOf(seam) / volumeOf(with), 1, 1e-6);
+        }
+        // Mirrored nowhere: inside the stem of an L lies towards -x, seen from the axis.
+        card::Card single = card;
+        single.inscriptions = {card.inscriptions[1]};
+        single.inscriptions[0].words = "L";
+        const auto letter = samples::made(single);
+        double stemTop = 1e9, footRight = -1e9;
+        for (const space::Vertex& v : letter.solid->mesh.vertices)
+            if (std::hypot(v.x, v.z) < 10.5) {
+                footRight = std::max(footRight, v.x);
+                if (v.y > 22)
+                    stemTop = std::min(stemTop, std::fabs(v.x - footRight) < 1e-9 ? 1e9 : v.x);
+            }
+        QVERIFY(stemTop < 0 && footRight > 0);
+        // Through the wall is another matter.
+        card.inscriptions[0].working.kind = Kind::sunk;
+        card.inscriptions[0].working.depth = 4;
+        QCOMPARE(int(problemOf(samples::made(card))), int(quantity::ProblemKind::cutTooDeep));
+        card.inscriptions[0].working.depth = 3.5; // meets the letters of neither other side
+        verifyClosed(samples::made(card));
+    }
+
     void whatCannotBeOnABarIsTold() {
         QCOMPARE(int(problemOf(samples::made(barOf("QUAY", 30, 58)))),
                  int(quantity::ProblemKind::rimCrossed));

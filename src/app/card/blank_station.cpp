@@ -17,7 +17,7 @@ BlankStation::BlankStation(CardEditor& editor, Maker& maker, QWidget* parent)
     QStringList kinds;
     for (const blank::Shape& shape : blank::shapes())
         kinds << wording::nameOf(shape.kind);
-    kind_ = new Choice(tr("Blank"), kinds, this);
+    kind_ = new Choice(tr("Blank"), kinds, this, 4);
     wide(kind_);
     connect(kind_, &Choice::picked, this, [this](int kind) {
         editor_.edit(tr("Change the blank"), {},
@@ -33,6 +33,7 @@ BlankStation::BlankStation(CardEditor& editor, Maker& maker, QWidget* parent)
     field(tr("Corner radius"), "corner", 1);
     NumberField* const diameter = field(tr("Diameter"), "diameter", 1);
     putBeside(field(tr("Length"), "length", 1), diameter, tr("length"));
+    field(tr("Bore"), "bore", 0.5);
     field(tr("Centre hole"), "centreHole", 0.5);
     NumberField* const thickness = field(tr("Thickness"), "thickness", 0.2);
     putBeside(field(tr("Thickness at its right"), "endThickness", 0.2), thickness, tr("right"));

@@ -51,7 +51,8 @@ QList<Sample> samples() {
             {"osprey-transom", StartPage::tr("Transom name, V-carved")},
             {"valve-scribed", StartPage::tr("Brass valve tags, scribed")},
             {"berth-monogram", StartPage::tr("Monogram in a ring, by torch")},
-            {"slate-ground", StartPage::tr("Slate, its ground cleared")}};
+            {"slate-ground", StartPage::tr("Slate, its ground cleared")},
+            {"boat-block", StartPage::tr("Block with a boat on each face")}};
 }
 
 QString pathOf(const Sample& sample) {

@@ -25,7 +25,7 @@ Shape bar() {
             },
             false,
             nullptr,
-            "outside",
+            {"outside"},
             [](const Blank& b, double tallest) {
                 const double radius = b.diameter / 2;
                 const Meridian line{[=](double v) { return Meridian::Place{radius, v, 1, 0}; }, b.length};

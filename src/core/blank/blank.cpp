@@ -45,8 +45,8 @@ double depthBehind(const Blank& blank, std::string_view side, double fromX, doub
 }
 
 double turnOf(const Blank& blank, std::string_view side) {
-    const std::string_view round = shapeOf(blank).round;
-    return !round.empty() && sideOf(blank, side) == round ? sizeOf(blank, side).x : 0;
+    const auto& round = shapeOf(blank).round;
+    return std::ranges::find(round, sideOf(blank, side)) != round.end() ? sizeOf(blank, side).x : 0;
 }
 
 bool hasEdge(const Blank& blank) {
@@ -73,11 +73,11 @@ std::span<const Hole> drilledIn(const Blank& blank) {
     return shapeOf(blank).flatWall ? std::span<const Hole>(blank.holes) : std::span<const Hole>{};
 }
 
-std::vector<Hole> holesIn(const Blank& blank) {
+std::vector<Hole> holesIn(const Blank& blank, std::string_view side) {
     const auto drilled = drilledIn(blank);
     std::vector<Hole> holes(drilled.begin(), drilled.end());
     if (const auto own = shapeOf(blank).ownHole)
-        holes.push_back(own(blank));
+        holes.push_back(own(blank, sideOf(blank, side)));
     std::erase_if(holes, [](const Hole& hole) { return !(hole.diameter > 0); });
     return holes;
 }
@@ -108,7 +108,7 @@ plane::Outline outlineOf(const Blank& blank, std::string_view side) {
 
 plane::Outline holesOf(const Blank& blank, std::string_view side) {
     plane::Outline holes;
-    for (const Hole& hole : holesIn(blank))
+    for (const Hole& hole : holesIn(blank, side))
         holes.contours.push_back(seenOn(blank, side, contourOf(hole)));
     return holes;
 }
@@ -227,11 +227,12 @@ template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<boll
     using blank::Blank, blank::Kind;
     static constexpr std::array kinds{Named{Kind::none, "none"}, Named{Kind::plate, "plate"},
                                       Named{Kind::disc, "disc"}, Named{Kind::wedge, "wedge"},
-                                      Named{Kind::bar, "bar"}};
+                                      Named{Kind::bar, "bar"},   Named{Kind::block, "block"},
+                                      Named{Kind::tube, "tube"}};
     const auto wedge = [](const Blank& b) { return b.kind == Kind::wedge; };
     const auto plate = [](const Blank& b) { return b.kind == Kind::plate || b.kind == Kind::wedge; };
     const auto sized = [plate](const Blank& b) {
-        return plate(b) && b.outline.kind != blank::OutlineKind::words;
+        return b.kind == Kind::block || (plate(b) && b.outline.kind != blank::OutlineKind::words);
     };
     const auto cornered = [plate](const Blank& b) {
         using enum blank::OutlineKind;
@@ -239,9 +240,11 @@ template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<boll
         return plate(b) && (kind == rectangle || kind == polygon || kind == tag);
     };
     const auto disc = [](const Blank& b) { return b.kind == Kind::disc; };
-    const auto bar = [](const Blank& b) { return b.kind == Kind::bar; };
-    const auto round = [](const Blank& b) { return b.kind == Kind::disc || b.kind == Kind::bar; };
+    const auto tube = [](const Blank& b) { return b.kind == Kind::tube; };
+    const auto bar = [tube](const Blank& b) { return b.kind == Kind::bar || tube(b); };
+    const auto round = [bar](const Blank& b) { return b.kind == Kind::disc || bar(b); };
     const auto wall = [](const Blank& b) { return blank::takesHoles(b); };
+    const auto thick = [](const Blank& b) { return b.kind == Kind::block || blank::takesHoles(b); };
     const auto edged = [](const Blank& b) { return blank::hasEdge(b); };
     const auto any = [](const Blank& b) { return b.kind != Kind::none; };
     static const PartFields fields =
@@ -253,25 +256,28 @@ template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<boll
                       .about("plate, wedge: what it looks like from the front")
                       .number("width", &Blank::width, Dimension::length, ranges::blankSize)
                       .when(sized)
-                      .about("plate, wedge, mm")
+                      .about("plate, wedge, block, mm")
                       .number("height", &Blank::height, Dimension::length, ranges::blankSize)
                       .when(sized)
-                      .about("plate, wedge, mm")
+                      .about("plate, wedge, block, mm")
                       .number("corner", &Blank::corner, Dimension::length, ranges::corner)
                       .when(cornered)
                       .about("plate, wedge: corner radius, mm; at most half the shorter side is used")
                       .number("diameter", &Blank::diameter, Dimension::length, ranges::blankSize)
                       .when(round)
-                      .about("disc, bar, mm; a disc's lower left is that of the square around it")
+                      .about("disc, bar, tube, mm; a disc's lower left is that of the square around it")
                       .number("length", &Blank::length, Dimension::length, ranges::blankSize)
                       .when(bar)
-                      .about("bar: along its axis, mm")
+                      .about("bar, tube: along its axis, mm")
+                      .number("bore", &Blank::bore, Dimension::length, ranges::blankSize)
+                      .when(tube)
+                      .about("tube: diameter of its hollow, mm; no wider than leaves a wall")
                       .number("centreHole", &Blank::centreHole, Dimension::length, ranges::centreHole)
                       .when(disc)
                       .about("disc: diameter of the hole in its middle, mm; 0 for none")
                       .number("thickness", &Blank::thickness, Dimension::length, ranges::thickness)
-                      .when(wall)
-                      .about("mm; wedge: at its left")
+                      .when(thick)
+                      .about("mm; wedge: at its left; block: from its front to its back")
                       .number("endThickness", &Blank::endThickness, Dimension::length, ranges::thickness)
                       .when(wedge)
                       .about("wedge: at its right, where its back comes nearest to its front, mm")

@@ -10,19 +10,20 @@
 
 namespace bollard::blank {
 
-enum class Kind { none, plate, disc, wedge, bar };
+enum class Kind { none, plate, disc, wedge, bar, block, tube };
 
 /// Sizes in mm. Fields of other kinds are kept, so that changing the kind and back loses nothing.
 struct Blank {
     Kind kind = Kind::plate;
-    double width = 120;      ///< plate, wedge
-    double height = 45;      ///< plate, wedge
+    double width = 120;      ///< plate, wedge, block
+    double height = 45;      ///< plate, wedge, block
     double corner = 0;       ///< plate, wedge: corner radius
     PlateOutline outline{};  ///< plate, wedge
-    double diameter = 60;    ///< disc, bar
-    double length = 60;      ///< bar
+    double diameter = 60;    ///< disc, bar, tube
+    double length = 60;      ///< bar, tube
+    double bore = 40;        ///< tube: diameter of its hollow
     double centreHole = 0;   ///< disc: diameter; 0 for none
-    double thickness = 3;    ///< plate, disc; wedge: at its left
+    double thickness = 3;    ///< plate, disc, block; wedge: at its left
     double endThickness = 1; ///< wedge: at its right
     double margin = 3;       ///< how near the words may come to the edges
     std::vector<Hole> holes{};
@@ -66,8 +67,9 @@ Edge edgeOf(const Blank& blank);
 
 /// Its holes; none where that kind of blank takes none.
 std::span<const Hole> drilledIn(const Blank& blank);
-/// The same, and what its shape brings along: a disc's centre hole, that of a tag's ear.
-std::vector<Hole> holesIn(const Blank& blank);
+/// The same, and what its shape brings along: a disc's centre hole, that of a tag's ear, a tube's in its
+/// ends.
+std::vector<Hole> holesIn(const Blank& blank, std::string_view side = {});
 
 /// The side's outline without its holes, with true curves, mm; empty for none.
 plane::Outline outlineOf(const Blank& blank, std::string_view side = {});

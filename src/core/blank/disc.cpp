@@ -15,7 +15,7 @@ Shape disc() {
             },
             [](const Blank& b, std::string_view, double) { return b.thickness; },
             true,
-            [](const Blank& b) {
+            [](const Blank& b, std::string_view) {
                 return Hole{b.diameter / 2, b.diameter / 2, b.centreHole};
             },
             {},

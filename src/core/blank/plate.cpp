@@ -14,7 +14,7 @@ Shape plate() {
             },
             [](const Blank& b, std::string_view, double) { return b.thickness; },
             true,
-            [](const Blank& b) {
+            [](const Blank& b, std::string_view) {
                 return earHoleOf(b.outline, {b.width, b.height});
             },
             {},

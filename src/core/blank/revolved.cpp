@@ -23,7 +23,10 @@ plane::Vector directionAt(int border, int strips) {
     return {std::sin(angle), std::cos(angle)}; // x, z
 }
 
+/// Of a side that is seen from within, the way from the axis is the other way at its middle.
 Ray rayAt(const Meridian::Place& place, plane::Vector direction) {
+    if (place.normalR < 0)
+        direction.y = -direction.y;
     return {{place.r * direction.x, place.y, place.r * direction.y},
             {place.normalR * direction.x, place.normalY, place.normalR * direction.y}};
 }
@@ -66,7 +69,8 @@ Panel revolved(std::string_view side, const Meridian& meridian, double ownRadius
     return panel;
 }
 
-Panel endFace(std::string_view side, const Meridian& meridian, double ownRadius, int strips, bool atEnd) {
+Panel endFace(std::string_view side, const Meridian& meridian, double ownRadius, int strips, bool atEnd,
+              const Panel* bore) {
     Panel panel;
     panel.front = side;
     panel.back = {};
@@ -74,16 +78,26 @@ Panel endFace(std::string_view side, const Meridian& meridian, double ownRadius,
     const Meridian::Place place = meridian.at(atEnd ? meridian.length : 0);
     const double up = atEnd ? -1 : 1; // z on the plan
     const std::int32_t v = atEnd ? neighbour.cuts.v.back() : neighbour.cuts.v.front();
-    plane::Ring ring;
-    for (int i = 0; i < strips; ++i) {
-        const Vertex corner = neighbour.frontRay({neighbour.cuts.u[size_t(i)], v}).foot;
-        const Point onPlan{plane::toUnits(ownRadius + corner.x), plane::toUnits(ownRadius + up * corner.z)};
-        ring.push_back(onPlan);
-        panel.rim[onPlan] = corner;
-    }
-    if (!atEnd)
-        std::ranges::reverse(ring);
-    panel.outline = {{ring}};
+    const auto rimOf = [&](const Panel& beside, std::int32_t at) {
+        plane::Ring ring;
+        for (size_t i = 0; i + 1 < beside.cuts.u.size(); ++i) {
+            const Vertex corner = beside.frontRay({beside.cuts.u[i], at}).foot;
+            const Point onPlan{plane::toUnits(ownRadius + corner.x),
+                               plane::toUnits(ownRadius + up * corner.z)};
+            ring.push_back(onPlan);
+            panel.rim[onPlan] = corner;
+        }
+        return ring;
+    };
+    const auto turned = [](plane::Ring ring, bool counterClockwise) {
+        if ((plane::areaOf(ring) > 0) != counterClockwise)
+            std::ranges::reverse(ring);
+        return ring;
+    };
+    panel.outline = {{turned(rimOf(neighbour, v), true)}};
+    if (bore)
+        panel.outline.rings.push_back(
+            turned(rimOf(*bore, atEnd ? bore->cuts.v.back() : bore->cuts.v.front()), false));
     panel.frontRay = [place, ownRadius, up, atEnd](Point p) {
         return Ray{
             {plane::toMillimetres(p.x) - ownRadius, place.y, up * (plane::toMillimetres(p.y) - ownRadius)},

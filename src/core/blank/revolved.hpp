@@ -22,14 +22,16 @@ struct Meridian {
 /// over the radius.
 int stripsOf(double radius, double tallest);
 
-/// The side that the meridian sweeps. Its plan is as wide as the circumference at `ownRadius`, the middle
-/// facing +z, and goes from the first of the `cuts` along the meridian to the last; triangles end at them.
+/// The side that the meridian sweeps; one whose normal points to the axis is seen from within, and has its
+/// middle where that faces +z. Its plan is as wide as the circumference at `ownRadius`, the middle facing +z,
+/// and goes from the first of the `cuts` along the meridian to the last; triangles end at them.
 Panel revolved(std::string_view side, const Meridian& meridian, double ownRadius,
                const std::vector<double>& cuts, int strips);
 
 /// The flat side that closes it at its start (y least) or end, seen from outside; origin at the lower left of
-/// a circle of `ownRadius`.
-Panel endFace(std::string_view side, const Meridian& meridian, double ownRadius, int strips, bool atEnd);
+/// a circle of `ownRadius`. `bore`: the side within it, where it is hollow.
+Panel endFace(std::string_view side, const Meridian& meridian, double ownRadius, int strips, bool atEnd,
+              const Panel* bore = nullptr);
 
 /// What a broken edge is seen from the side: from the end face, `size` within the radius, to the side, `size`
 /// (of a chamfer its height) along it; `atEnd` the other way round. The last of its cuts is its length.

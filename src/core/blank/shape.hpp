@@ -16,10 +16,10 @@ struct Shape {
     /// How much material lies behind the side at that x, mm.
     double (*depthBehind)(const Blank&, std::string_view side, double x) = nullptr;
     bool flatWall = false; ///< takes holes
-    /// A hole of its own; of diameter 0 for none.
-    Hole (*ownHole)(const Blank&) = nullptr;
-    /// The side that goes all the way round, whose width is its circumference; empty for none.
-    std::string_view round{};
+    /// A hole of its own in that side; of diameter 0 for none.
+    Hole (*ownHole)(const Blank&, std::string_view side) = nullptr;
+    /// The sides that go all the way round, whose widths are their circumferences.
+    std::vector<std::string_view> round{};
     /// What the part is put together from, fine enough that chords, and the upright walls of letters
     /// `tallest` mm high, leave the true surface by no more than 0.01 mm.
     std::vector<Panel> (*panelsOf)(const Blank&, double tallest) = nullptr;
@@ -32,6 +32,8 @@ Shape plate();
 Shape disc();
 Shape wedge();
 Shape bar();
+Shape block();
+Shape tube();
 
 /// By kind.
 const std::vector<Shape>& shapes();

@@ -86,9 +86,10 @@ template<> const PartFields& fieldsOf<Inscription>() {
             .about("OpenType features by tag: `{\"smcp\": 1, \"liga\": 0}`")
             .text("side", &Inscription::side)
             .quiet()
-            .about("of the blank: `front`, `back` of a plate or disc; `outside`, `start`, `end` of a bar; "
-                   "empty for "
-                   "its first. Words on a side that the blank lacks are kept, and not made")
+            .about(
+                "of the blank: `front`, `back` of a plate or disc; `outside`, `start`, `end` of a bar, of a "
+                "tube `inside` too; `front`, `back`, `left`, `right`, `top`, `bottom` of a block; empty for "
+                "its first. Words on a side that the blank lacks are kept, and not made")
             .text("language", &Inscription::language)
             .quiet()
             .about("whose spelling is checked: a Hunspell dictionary's name, `en_GB`; empty for none")

@@ -201,6 +201,18 @@ std::pair<double, double> heightsOf(const working::Working& working) {
                                        : std::pair{-working.bedding, working.height};
 }
 
+/// What is cut as deep as there is material behind its side would come out on another.
+bool comesOut(std::span<const blank::Panel> panels, const Lettering& lettering) {
+    return std::ranges::any_of(lettering.inscriptions, [&](const working::PlacedLetters& letters) {
+        const auto panel = std::ranges::find(panels, letters.side, &blank::Panel::front);
+        if (panel == panels.end() || panel->wall() || !working::cuts(letters.working.kind) ||
+            letters.onSide.empty() || lettering.blank.kind == blank::Kind::none)
+            return false;
+        return letters.working.kind == working::Kind::pierced ||
+               letters.working.depth >= blank::depthBehind(lettering.blank, letters.side);
+    });
+}
+
 /// Letters of sides that join may reach into each other inside the blank. By their boxes in space, so it may
 /// be said too often.
 bool sidesMeet(std::span<const blank::Panel> panels, const Lettering& lettering) {
@@ -266,6 +278,10 @@ Solid solidOf(const Lettering& lettering, std::shared_ptr<const std::vector<blan
     solid.panels = std::move(panels);
     if (sidesMeet(*solid.panels, lettering)) {
         solid.problem = quantity::Problem{quantity::ProblemKind::sidesMeet};
+        return solid;
+    }
+    if (comesOut(*solid.panels, lettering)) {
+        solid.problem = quantity::Problem{quantity::ProblemKind::cutTooDeep};
         return solid;
     }
     working::Tiling tiling;
