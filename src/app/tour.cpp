@@ -149,8 +149,8 @@ int takePictures(MainWindow& window, const QString& folder) {
     window.drawer().shut();
     window.openSample(sample("boat-block"));
     window.routeCard().open(RouteCard::blank);
-    window.showView(MainWindow::both);
     window.resize(1600, 900);
+    window.showView(MainWindow::both);
     picture("block");
     window.resize(1280, 800);
     window.openSample(sample("store-tag"));

@@ -93,6 +93,23 @@ class CuttingInWindowTest : public QObject {
         QVERIFY(window().gauge().isVisible());
     }
 
+    void theStockIsSeenRoundTheBody() {
+        window().showView(MainWindow::body);
+        settle(window());
+        const auto seen = [&] { return window().bodyView().canvas().grab().toImage(); };
+        const QImage with = seen();
+        window().editor().edit("x", {}, [](card::Card& card) { card.zero.place.at = cut::ZeroAt::centre; });
+        settle(window());
+        const QImage moved = seen();
+        QVERIFY(moved != with);
+        window().editor().edit("x", {}, [](card::Card& card) { card.clamps = {{0, 0, 8, 8, 6}}; });
+        settle(window());
+        QVERIFY(seen() != moved);
+        window().editor().edit("x", {}, [](card::Card& card) { card.operations.clear(); });
+        settle(window());
+        QVERIFY(seen() != moved && seen() != with);
+    }
+
     void aTabAndAStartAreDraggedInTheProof() {
         window().editor().edit("x", {}, [](card::Card& card) {
             card.stock.margin = 6;

@@ -43,7 +43,7 @@ BodyCanvas::~BodyCanvas() {
 void BodyCanvas::takeShown() {
     const auto& scene = maker_.shown().scene;
     if (scene == scene_)
-        return;
+        return update(); // the stock may lie elsewhere
     scene_ = scene;
     if (fitted_)
         fit();
@@ -141,6 +141,7 @@ void BodyCanvas::paintEvent(QPaintEvent*) {
         painter.drawText(rect(), Qt::AlignCenter, tr("Nothing to make yet: give the card a blank or words."));
     }
     painter.setRenderHint(QPainter::Antialiasing);
+    paintStock(painter);
     paintOverlay(painter);
     const double top = scene_ ? scene_->extent.high.z : 0;
     for (const check::FindingPlace& place : lit_) {
@@ -187,6 +188,47 @@ std::optional<HeightHandle> BodyCanvas::handle() const {
 QPointF BodyCanvas::pixelOf(const space::Vertex& at) const {
     const picture::Point3 there = picture::inPicture(view_.camera, width(), height(), {at.x, at.y, at.z});
     return {there.x, there.y};
+}
+
+/// The stock's edges, what holds it, and the machine's zero with its axes, of cards that are cut.
+void BodyCanvas::paintStock(QPainter& painter) const {
+    const auto& cuttings = maker_.shown().made.cuttings;
+    if (!cuttings || cuttings->front.stock.empty())
+        return;
+    const drawing::Tokens& t = drawing::tokens();
+    const auto box = [&](const cut::Block& block) {
+        const auto corner = [&](int which) {
+            return pixelOf({which & 1 ? block.high.x : block.low.x, which & 2 ? block.high.y : block.low.y,
+                            which & 4 ? block.high.z : block.low.z});
+        };
+        for (int from = 0; from < 8; ++from)
+            for (const int along : {1, 2, 4})
+                if (!(from & along))
+                    painter.drawLine(corner(from), corner(from | along));
+    };
+    const cut::Cutting& cutting = cuttings->front;
+    painter.setBrush(Qt::NoBrush);
+    painter.setPen(QPen(t.inkSoft, 1, Qt::DashDotLine));
+    box(cutting.stock);
+    painter.setPen(QPen(t.inkSoft, 1));
+    for (const cut::Clamp& clamp : cutting.clamps)
+        box({{clamp.x, clamp.y, cutting.stock.high.z},
+             {clamp.x + clamp.width, clamp.y + clamp.height, cutting.stock.high.z + clamp.top}});
+    constexpr double axis = 28; // pixels, where it is seen from the side
+    const double length = axis * view_.camera.mmPerPixel;
+    const QPointF zero = pixelOf(cutting.zero);
+    for (const auto& [way, name] : {std::pair{space::Vertex{length, 0, 0}, "x"},
+                                    {space::Vertex{0, length, 0}, "y"},
+                                    {space::Vertex{0, 0, length}, "z"}}) {
+        const QPointF end = pixelOf(cutting.zero + way);
+        painter.setPen(QPen(t.stop, 2));
+        painter.drawLine(zero, end);
+        painter.setPen(t.ink);
+        painter.drawText(end + QPointF(3, -2), QLatin1String(name));
+    }
+    painter.setPen(QPen(t.stop, 2));
+    painter.setBrush(t.paper);
+    painter.drawEllipse(zero, 4, 4);
 }
 
 std::optional<QPointF> BodyCanvas::heightTip() const {

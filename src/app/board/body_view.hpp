@@ -68,6 +68,7 @@ class BodyCanvas : public QWidget {
     std::optional<HeightHandle> handle() const;
     QPointF pixelOf(const space::Vertex& at) const;
     void paintHandle(QPainter& painter) const;
+    void paintStock(QPainter& painter) const;
     void paintOverlay(QPainter& painter) const;
     void setReachTo(double reach_mm);
     void stepReach(double by_mm);

@@ -66,6 +66,7 @@ namespace {
 /// A process as fine as the tool, with what the card's own process of that kind knows besides.
 process::Process processWith(const process::Process& process, const cut::Tool& tool) {
     process::Process with = process;
+    with.ofTool = tool.turns();
     switch (tool.kind) {
     case cut::ToolKind::vBit:
         with.kind = process::VCarving{tool.angle, tool.tip};

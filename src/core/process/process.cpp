@@ -47,8 +47,6 @@ std::vector<Rule> startingRules(const Process& process, Situation situation) {
 
 std::vector<Rule> rulesOf(const Process& process, Situation situation) {
     std::vector<Rule> rules = startingRules(process, situation);
-    if (process.own.empty())
-        return rules;
     for (Rule& rule : rules)
         if (const auto own = process.own.find(keyOf(situation.working, rule.name));
             own != process.own.end()) {
@@ -56,6 +54,23 @@ std::vector<Rule> rulesOf(const Process& process, Situation situation) {
             rule.own = true;
             rule.why = "";
         }
+    if (!process.ofTool)
+        return rules;
+    // What it is too wide for is to be watched; a wider limit that warns of the same says no more then.
+    const auto isWidth = [](const Rule& rule) {
+        return rule.what == Measured::stroke || rule.what == Measured::gap ||
+               rule.what == Measured::counter || rule.what == Measured::opening;
+    };
+    std::set<Measured> stopped;
+    for (const Rule& rule : rules)
+        if (rule.severity == Severity::stop && rule.value > 0)
+            stopped.insert(rule.what);
+    std::erase_if(rules, [&](const Rule& rule) {
+        return isWidth(rule) && rule.severity == Severity::watch && stopped.contains(rule.what);
+    });
+    for (Rule& rule : rules)
+        if (isWidth(rule) && !rule.own)
+            rule.severity = std::min(rule.severity, Severity::watch);
     return rules;
 }
 

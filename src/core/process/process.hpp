@@ -23,6 +23,9 @@ struct Process {
     bool worn = false;                   ///< the part is worn on the body
     std::map<std::string, double> own{}; ///< limits set by hand, by their keys
     std::string name{};                  ///< what the person calls it; empty: as the kind starts
+    /// It stands for the tool of an operation. What that does not go into is left as it is, and stops nothing
+    /// as long as it goes into anything: cut::Toolpath tells that. No part of cards.
+    bool ofTool = false;
     bool operator==(const Process&) const = default;
 };
 
