@@ -98,7 +98,7 @@ class CuttingInWindowTest : public QObject {
         settle(window());
         const auto seen = [&] { return window().bodyView().canvas().grab().toImage(); };
         const QImage with = seen();
-        window().editor().edit("x", {}, [](card::Card& card) { card.zero.place.at = cut::ZeroAt::centre; });
+        window().editor().edit("x", {}, [](card::Card& card) { card.zero.place.at = cut::ZeroAt::topRight; });
         settle(window());
         const QImage moved = seen();
         QVERIFY(moved != with);
