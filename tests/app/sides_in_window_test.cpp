@@ -1,4 +1,5 @@
 // Other sides of a blank, as a person comes to them.
+#include "app/board/overlay_choice.hpp"
 #include "app/board/side_choice.hpp"
 #include "app/controls/choice.hpp"
 #include "window_fixture.hpp"
@@ -43,6 +44,37 @@ class SidesInWindowTest : public QObject {
         }
         editor().edit({}, {}, [](card::Card& card) { card.blank.kind = blank::Kind::none; });
         QVERIFY(!sides().isVisible());
+    }
+
+    void theFacesOfABlockAreOfferedWithoutHidingAnything() {
+        open("boat-block");
+        const QStringList names{"front", "back", "left", "right", "top", "bottom"};
+        auto* const overlays = flat().findChild<OverlayChoice*>();
+        QVERIFY(overlays && overlays->isVisible());
+        for (const int wide : {1400, 1000}) {
+            f_->window->resize(wide, 760);
+            settle(*f_->window);
+            QVERIFY(
+                !QRect(sides().mapTo(&flat(), QPoint()), sides().size()).intersects(overlays->geometry()));
+            QVERIFY(flat().rect().contains(QRect(sides().mapTo(&flat(), QPoint(0, 0)), sides().size())));
+        }
+        const std::vector<std::string> words{"GANNET", "TERN", "WREN", "TEAL", "FULMAR", "QUAY 3"};
+        for (int i = 0; i < int(names.size()); ++i) {
+            QCOMPARE(sides().button(i)->text(), names[i]);
+            sides().button(i)->click();
+            QCOMPARE(editor().side(), names[i].toStdString());
+            editor().select(i);
+            QCOMPARE(editor().inscription()->words, words[size_t(i)]);
+            QCOMPARE(editor().side(), names[i].toStdString());
+        }
+        // As a tube the words on faces it lacks are kept, and told.
+        editor().edit({}, {}, [](card::Card& card) { card.blank.kind = blank::Kind::tube; });
+        settle(*f_->window);
+        QCOMPARE(sides().button(1)->text(), QString("inside"));
+        QVERIFY(std::ranges::any_of(
+            f_->window->maker().shown().made.checked->findings,
+            [](const check::Finding& finding) { return finding.kind == check::FindingKind::sideMissing; }));
+        QCOMPARE(editor().card().inscriptions[2].side, std::string("left"));
     }
 
     void whatIsSelectedBringsItsSide() {

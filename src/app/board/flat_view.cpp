@@ -162,8 +162,10 @@ void FlatView::fit() {
 
 void FlatView::placeSideChoice() {
     constexpr int inset = 10;
-    sides_->move(width() - sides_->width() - inset, drawing::rulerSize + inset);
     overlays_->move(drawing::rulerSize + inset, drawing::rulerSize + inset);
+    const int left = width() - sides_->width() - inset;
+    const bool below = left < overlays_->geometry().right() + inset; // there is no room beside it
+    sides_->move(left, drawing::rulerSize + inset + (below ? overlays_->height() + inset / 2 : 0));
     constexpr int stripHeight = 150;
     strip_->setGeometry(drawing::rulerSize, height() - stripHeight, width() - drawing::rulerSize,
                         stripHeight);
