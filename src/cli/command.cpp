@@ -87,6 +87,16 @@ std::string withAnEnding(const std::string& path, const std::string& usual) {
     return told ? path : files::withEnding(path, usual);
 }
 
+const card::OutputFormat* formatOf(const std::string& path) {
+    if (const card::OutputFormat* const known = drawing::formatOf(path))
+        return known;
+    const auto tools = shop();
+    const bool ofDialect = tools && std::ranges::any_of(tools->dialects, [&](const cut::Dialect& dialect) {
+                               return files::withEnding(path, dialect.ending) == path;
+                           });
+    return ofDialect ? drawing::formatOf("program.nc") : nullptr;
+}
+
 files::IfThere ifThere(const Arguments& arguments) {
     return arguments.force ? files::IfThere::replace : files::IfThere::refuse;
 }
@@ -121,7 +131,7 @@ int write(const Arguments& arguments, const std::vector<std::string>& outputs) {
         return stopFinding;
     std::vector<files::WholeFile> made;
     for (const std::string& output : outputs) {
-        auto files = card::outputOf(run.made, *drawing::formatOf(output), output, choices);
+        auto files = card::outputOf(run.made, *formatOf(output), output, choices);
         if (!files)
             return complain(files.problem(), "", notWritten);
         std::ranges::move(*files, std::back_inserter(made));

@@ -1,6 +1,7 @@
 // What a command of bollard-cli is, and what several of them need. One file a command; the table is in
 // main.cpp.
 #pragma once
+#include "card/output.hpp"
 #include "card/pipeline.hpp"
 #include "files/whole_file.hpp"
 #include <nlohmann/json_fwd.hpp>
@@ -74,6 +75,9 @@ std::string lineOf(const check::Finding& finding, const card::Card& card);
 /// The path with `usual` as its ending where it has none. What ends in a few letters means them as an ending,
 /// known or not: a dot elsewhere in a name does not.
 std::string withAnEnding(const std::string& path, const std::string& usual);
+
+/// The format of a path by its ending, of programs also by that of a dialect at hand; null for none.
+const card::OutputFormat* formatOf(const std::string& path);
 
 files::IfThere ifThere(const Arguments& arguments);
 

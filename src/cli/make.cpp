@@ -8,7 +8,7 @@ int make(const Arguments& arguments) {
     std::vector<std::string> outputs = arguments.outputs;
     for (std::string& output : outputs) {
         output = withAnEnding(output, "stl");
-        if (!drawing::formatOf(output))
+        if (!formatOf(output))
             return complain({quantity::ProblemKind::unknownFormat, output}, "", unreadable);
     }
     return write(arguments, outputs);

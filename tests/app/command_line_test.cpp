@@ -92,6 +92,53 @@ class CommandLineTest : public QObject {
         QVERIFY(cuts.readAll().contains("cut-out-lead"));
     }
 
+    void aShopOfOnesOwnIsUsedAndTold() {
+        qputenv("XDG_DATA_HOME", folder_.path().toUtf8());
+        QVERIFY(QDir(folder_.path()).mkpath("Bollard/bollard"));
+        const auto put = [&](const char* text) {
+            return bool(files::writeWhole(at("Bollard/bollard/shop.json").toStdString(), text,
+                                          files::IfThere::replace));
+        };
+        QVERIFY(run({"make", sample("valve-scribed"), "-o", at("tag.shed")}) == 2); // nobody knows it
+        QVERIFY(put(R"({"shop": 1, "dialects": [{"name": "shed", "ending": "shed", "footer": "M5\nM2"}]})"));
+        QCOMPARE(run({"shop"}), 0);
+        QVERIFY(Json::parse(out_.toStdString())["dialects"].size() == 3);
+        QFile card(sample("valve-scribed"));
+        QVERIFY(card.open(QIODevice::ReadOnly));
+        Json own = Json::parse(card.readAll().toStdString());
+        own["machine"]["dialect"] = "shed";
+        QVERIFY(
+            bool(files::writeWhole(at("own.bollard").toStdString(), own.dump(), files::IfThere::replace)));
+        QCOMPARE(run({"make", at("own.bollard"), "-o", at("tag.shed")}), 0);
+        QFile written(at("tag.shed"));
+        QVERIFY(written.open(QIODevice::ReadOnly));
+        QVERIFY(written.readAll().endsWith("M2\n"));
+        QVERIFY(put(R"({"shop": 1, "rack": 5})"));
+        QCOMPARE(run({"check", sample("valve-scribed")}), 2);
+        QVERIFY(err_.contains("rack"));
+        qunsetenv("XDG_DATA_HOME");
+    }
+
+    void theBackIsWrittenBesideAndProvedByItself() {
+        QVERIFY(bool(files::writeWhole(at("both.bollard").toStdString(), R"({"bollard": 1,
+ "blank": {"kind": "plate", "width": 60, "height": 30, "thickness": 6},
+ "inscriptions": [
+  {"words": "BOW", "typeface": {"family": "League Spartan", "style": "Bold"}, "size": {"by": "capital", "value": 10},
+   "placing": {"anchor": "centre", "x": 30, "y": 15}, "working": {"kind": "carved", "depth": 1}},
+  {"words": "AFT", "side": "back", "typeface": {"family": "League Spartan", "style": "Bold"},
+   "size": {"by": "capital", "value": 10}, "placing": {"anchor": "centre", "x": 30, "y": 15},
+   "working": {"kind": "sunk", "depth": 1}}],
+ "operations": [{"kind": "v-carve", "of": [0]},
+                {"kind": "pocket", "of": [1], "back": true, "tool": {"kind": "flat", "diameter": 1}}]})",
+                                       files::IfThere::replace)));
+        QCOMPARE(run({"make", at("both.bollard"), "-o", at("both.nc")}), 0);
+        QVERIFY(QFile::exists(at("both.nc")) && QFile::exists(at("both-back.nc")));
+        QCOMPARE(run({"proof", at("both.nc"), "--card", at("both.bollard")}), 0);
+        QCOMPARE(run({"proof", at("both-back.nc"), "--card", at("both.bollard"), "--side", "back"}), 0);
+        QCOMPARE(run({"proof", at("both-back.nc"), "--card", at("both.bollard")}),
+                 1); // it is not the front's
+    }
+
     void everySampleIsCheckedDrawnAndPictured() {
         for (const QString& file : QDir(QStringLiteral(BOLLARD_SOURCE "/samples")).entryList({"*.bollard"})) {
             const QString path = QStringLiteral(BOLLARD_SOURCE "/samples/") + file;
