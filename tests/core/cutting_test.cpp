@@ -689,6 +689,8 @@ class CuttingTest : public QObject {
         QCOMPARE(read->operations[2].within, std::string("i1"));
         QVERIFY(read->operations[3].off);
         QCOMPARE(read->zero.place.x, 3.0);
+        QCOMPARE(read->zero.place.at, cut::ZeroAt::point);
+        QCOMPARE(cut::placeOf(read->zero, {{0, 0, -5}, {50, 40, 2}}), (space::Vertex{3, 4, 0}));
         QCOMPARE(read->machine.travel[2], 90.0);
         const auto before = QJsonDocument::fromJson(QByteArray::fromStdString(text)).object();
         const auto after = QJsonDocument::fromJson(QByteArray::fromStdString(card::jsonOf(*read))).object();

@@ -130,13 +130,20 @@ template<> const PartFields& fieldsOf<ZeroPlace>() {
 template<> const PartFields& fieldsOf<Zero>() {
     static constexpr std::array heights{Named{ZeroOn::top, "top"}, Named{ZeroOn::bottom, "bottom"},
                                         Named{ZeroOn::part, "part"}};
-    static const PartFields fields =
-        std::move(Describing<Zero>()
-                      .part("at", &Zero::place)
-                      .orText(takePlace, tellPlace)
-                      .about("one of the nine points of the stock's plan, or `{\"x\", \"y\"}`")
-                      .choice("on", &Zero::on, heights)
-                      .about("on the stock's top or bottom, or on the blank's front"));
+    static const PartFields fields = [] {
+        PartFields all =
+            std::move(Describing<Zero>()
+                          .part("at", &Zero::place)
+                          .orText(takePlace, tellPlace)
+                          .about("one of the nine points of the stock's plan, or `{\"x\", \"y\"}`")
+                          .choice("on", &Zero::on, heights)
+                          .about("on the stock's top or bottom, or on the blank's front"));
+        // Told by x and y it is a point of its own, also without saying so.
+        std::get<held::Part>(all.fields.front().holds).empty = [](void* zero) {
+            static_cast<Zero*>(zero)->place.at = ZeroAt::point;
+        };
+        return all;
+    }();
     return fields;
 }
 

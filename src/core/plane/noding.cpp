@@ -40,7 +40,8 @@ bool splitPair(OpenEdge& a, OpenEdge& b) {
     return a.splits.size() + b.splits.size() > before;
 }
 
-bool splitAll(std::vector<OpenEdge>& edges, const std::stop_token& stop) {
+/// `looked`: counts the pairs that were looked at.
+bool splitAll(std::vector<OpenEdge>& edges, size_t& looked, const std::stop_token& stop) {
     std::vector<Box> boxes(edges.size());
     for (size_t i = 0; i < edges.size(); ++i) {
         boxes[i].include(edges[i].edge.from);
@@ -49,7 +50,9 @@ bool splitAll(std::vector<OpenEdge>& edges, const std::stop_token& stop) {
     if (stop.stop_requested())
         return false;
     bool any = false;
-    for (const auto& [i, j] : nearBoxes(boxes))
+    const auto pairs = nearBoxes(boxes);
+    looked += pairs.size();
+    for (const auto& [i, j] : pairs)
         any |= splitPair(edges[size_t(i)], edges[size_t(j)]);
     return any;
 }
@@ -124,14 +127,17 @@ const GraphEdge* EdgeGraph::between(int a, int b) const {
 
 std::pair<EdgeGraph, bool> noded(const EdgeGraph& graph, LayerSets& sets, const std::stop_token& stop) {
     constexpr int rounds = 8;
+    // Edges that lie over each other by the million do not settle, and each round would cost as much again.
+    constexpr size_t mostPairs = 30'000'000;
+    size_t looked = 0;
     EdgeGraph current = graph;
-    for (int round = 0; round < rounds; ++round) {
+    for (int round = 0; round < rounds && looked < mostPairs; ++round) {
         std::vector<OpenEdge> edges;
         edges.reserve(current.edges().size());
         for (const GraphEdge& edge : current.edges())
             edges.push_back({{current.points()[size_t(edge.low)], current.points()[size_t(edge.high)],
                               edge.layers, edge.crease}});
-        const bool split = splitAll(edges, stop);
+        const bool split = splitAll(edges, looked, stop);
         if (stop.stop_requested())
             break;
         if (!split)

@@ -40,7 +40,8 @@ class EdgeGraph {
 };
 
 /// The same edges split wherever they cross or touch, crossings rounded to the grid. Closed chains of each
-/// layer stay closed. False in `second` when rounding did not settle in a few rounds, or stopped.
+/// layer stay closed. False in `second` when rounding did not settle in a few rounds, when there are more
+/// pairs of edges near each other than can be looked at, or stopped.
 std::pair<EdgeGraph, bool> noded(const EdgeGraph& graph, LayerSets& sets, const std::stop_token& stop = {});
 
 } // namespace bollard::plane
