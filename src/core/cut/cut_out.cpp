@@ -139,11 +139,17 @@ class CuttingOut {
                 std::ranges::reverse(outer);
             filled.push_back({{outer}});
         }
+        std::vector<plane::Box> boxes;
+        for (const plane::Region& one : filled)
+            boxes.push_back(plane::boxOf(one));
+        const auto lies = [&](plane::Point place, size_t within) {
+            return boxes[within].meets({place, place}) && plane::contains(filled[within], place);
+        };
         for (size_t r = 0; r < around.rings.size() && !job_.stop.stop_requested(); ++r) {
             const plane::Ring& ring = around.rings[r];
             int enclosed = 0;
             for (size_t other = 0; other < filled.size(); ++other)
-                enclosed += other != r && plane::contains(filled[other], ring.front()) ? 1 : 0;
+                enclosed += other != r && lies(ring.front(), other) ? 1 : 0;
             if (!job_.hasEdge && enclosed == 0)
                 continue;
             plane::Ring turned = ring;
@@ -153,10 +159,13 @@ class CuttingOut {
             const bool isPart = outside && enclosed == 0;
             plane::Region piece = filled[r];
             if (!outside) { // without what lies within it; where it is narrower than the tool it is gone
+                std::vector<plane::Region> islands;
                 for (size_t other = 0; other < filled.size(); ++other)
-                    if (other != r && plane::areaOf(around.rings[other]) > 0 &&
-                        plane::contains(filled[r], around.rings[other].front()))
-                        piece = plane::without(piece, filled[other]);
+                    if (other != r && lies(around.rings[other].front(), r) &&
+                        plane::areaOf(around.rings[other]) > 0)
+                        islands.push_back(filled[other]);
+                if (!islands.empty())
+                    piece = plane::without(piece, plane::united(islands));
                 piece = plane::grown(piece, -radius_ * unit);
             }
             constexpr double crumb = 1; // mm²
