@@ -185,7 +185,7 @@ class CuttingOut {
     bool isClear(const std::vector<Vector>& lead, bool pierces) const {
         const auto far = [&](Vector p) {
             const plane::Point there = plane::onGrid(unit * p);
-            return plane::contains(job_.part, there)
+            return part_.holds(there)
                        ? -1.0
                        : plane::toMillimetres(part_.distanceTo(unit * p, 4 * pierceOff_ * unit));
         };
