@@ -12,12 +12,8 @@ ToolSketch::ToolSketch(QWidget* parent) : QWidget(parent) {
     setFixedHeight(high);
 }
 
-double ToolSketch::width() const {
-    return tool_.tapers() ? tool_.tip : 2 * tool_.radius();
-}
-
 bool ToolSketch::fits() const {
-    return stroke_ <= 0 || width() <= stroke_;
+    return stroke_ <= 0 || tool_.narrowest() <= stroke_;
 }
 
 void ToolSketch::show(const cut::Tool& tool, double stroke, double depth, quantity::Unit unit) {
@@ -27,8 +23,8 @@ void ToolSketch::show(const cut::Tool& tool, double stroke, double depth, quanti
     unit_ = unit;
     const QString stands =
         stroke > 0 ? tr("Narrowest stroke %1, tool %2.")
-                         .arg(wording::lengthText(stroke, unit), wording::lengthText(width(), unit))
-                   : tr("Tool %1.").arg(wording::lengthText(width(), unit));
+                         .arg(wording::lengthText(stroke, unit), wording::lengthText(tool_.narrowest(), unit))
+                   : tr("Tool %1.").arg(wording::lengthText(tool_.narrowest(), unit));
     setAccessibleName(fits() ? stands : tr("%1 It does not go in.").arg(stands));
     setToolTip(accessibleName());
     update();
@@ -38,21 +34,21 @@ void ToolSketch::paintEvent(QPaintEvent*) {
     QPainter painter(this);
     painter.setRenderHint(QPainter::Antialiasing);
     const drawing::Tokens& t = drawing::tokens();
-    const double stroke = stroke_ > 0 ? stroke_ : std::max(width(), 0.5);
+    const double stroke = stroke_ > 0 ? stroke_ : std::max(tool_.narrowest(), 0.5);
     // As deep as it goes in so wide a stroke
     const double spread = tool_.spread(), deepest = tool_.tapers() && spread > 0
                                                         ? std::max(0.0, (stroke - tool_.tip) / 2 / spread)
                                                         : depth_;
     const double deep = tool_.burns() ? depth_ : std::min(depth_ > 0 ? depth_ : deepest, deepest);
-    const double across = std::max({1.6 * stroke, 1.6 * width(), 0.8});
-    const double front = height() * 0.55, middle = QWidget::width() / 2.0;
+    const double across = std::max({1.6 * stroke, 1.6 * tool_.narrowest(), 0.8});
+    const double front = height() * 0.55, middle = width() / 2.0;
     const double scale =
-        std::min(QWidget::width() * 0.8 / across, (height() - front - 8) / std::max(deep, across / 4));
-    const QRectF material(0, front, QWidget::width(), height() - front);
+        std::min(width() * 0.8 / across, (height() - front - 8) / std::max(deep, across / 4));
+    const QRectF material(0, front, width(), height() - front);
     painter.fillRect(material, t.material);
     // The tool, as high as there is room
     QPainterPath profile;
-    const double radius = std::max(tool_.radius(), width() / 2);
+    const double radius = std::max(tool_.radius(), tool_.narrowest() / 2);
     constexpr int steps = 64;
     std::vector<QPointF> right;
     for (int i = 0; i <= steps; ++i) {
@@ -82,21 +78,21 @@ void ToolSketch::paintEvent(QPaintEvent*) {
     painter.setPen(QPen(fits() ? t.tide : t.stop, 1.3));
     painter.drawPath(profile);
     painter.setPen(QPen(t.ink, 1));
-    painter.drawLine(QPointF(0, front), QPointF(QWidget::width(), front));
+    painter.drawLine(QPointF(0, front), QPointF(width(), front));
     if (stroke_ > 0) {
         painter.setPen(QPen(t.ink, 1, Qt::DashLine));
         for (const double side : {-0.5, 0.5})
             painter.drawLine(QPointF(middle + side * stroke * scale, front - 9),
                              QPointF(middle + side * stroke * scale, height() - 3.0));
         painter.setPen(t.inkSoft);
-        painter.drawText(QRectF(4, 2, QWidget::width() - 8, 16), Qt::AlignLeft,
+        painter.drawText(QRectF(4, 2, width() - 8, 16), Qt::AlignLeft,
                          tr("stroke %1").arg(wording::lengthText(stroke_, unit_)));
     }
     painter.setPen(fits() ? t.inkSoft : t.stop);
-    painter.drawText(
-        QRectF(4, 2, QWidget::width() - 8, 16), Qt::AlignRight,
-        fits() ? (tool_.tapers() ? tr("tip %1") : tr("tool %1")).arg(wording::lengthText(width(), unit_))
-               : tr("tool %1: too wide").arg(wording::lengthText(width(), unit_)));
+    painter.drawText(QRectF(4, 2, width() - 8, 16), Qt::AlignRight,
+                     fits() ? (tool_.tapers() ? tr("tip %1") : tr("tool %1"))
+                                  .arg(wording::lengthText(tool_.narrowest(), unit_))
+                            : tr("tool %1: too wide").arg(wording::lengthText(tool_.narrowest(), unit_)));
 }
 
 } // namespace bollard::app

@@ -19,7 +19,6 @@ class ToolSketch : public QWidget {
     void paintEvent(QPaintEvent* event) override;
 
   private:
-    double width() const; ///< of the tool where it is narrowest
     cut::Tool tool_;
     double stroke_ = 0, depth_ = 0;
     quantity::Unit unit_{};

@@ -102,7 +102,6 @@ process::Process processWith(const process::Process& process, const cut::Tool& t
 
 int finestOperation(const Card& card, const Inscription& inscription, const cut::Shop& shop) {
     const auto number = int(&inscription - card.inscriptions.data());
-    const auto width = [](const cut::Tool& tool) { return tool.tapers() ? tool.tip : 2 * tool.radius(); };
     int finest = -1;
     double least = 0;
     for (size_t i = 0; i < card.operations.size(); ++i) {
@@ -115,7 +114,7 @@ int finestOperation(const Card& card, const Inscription& inscription, const cut:
                                            });
         if (operation.off || !meant)
             continue;
-        const double wide = width(shop.resolved(operation, card.stock.material).tool);
+        const double wide = shop.resolved(operation, card.stock.material).tool.narrowest();
         if (finest < 0 || wide < least) {
             finest = int(i);
             least = wide;

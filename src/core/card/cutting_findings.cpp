@@ -154,7 +154,7 @@ class Finder {
             ++all;
             without += reached[i] ? 0 : 1;
         }
-        const double wide = o.tool.tapers() ? o.tool.tip : 2 * o.tool.radius();
+        const double wide = o.tool.narrowest();
         for (const auto& [inscription, shapes] : ofInscription)
             if (shapes.second > 0) {
                 const bool every = shapes.second == shapes.first;

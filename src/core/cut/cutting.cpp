@@ -69,14 +69,14 @@ class Assembling {
     }
 
   private:
-    bool meant(const std::vector<std::string>& of, const PlacedLetters& letters) const {
-        return std::ranges::any_of(
-            of, [&](const std::string& id) { return in_.numberOf(id) == letters.inscription; });
+    bool meant(const std::vector<std::string>& of, int inscription) const {
+        return std::ranges::any_of(of,
+                                   [&](const std::string& id) { return in_.numberOf(id) == inscription; });
     }
     template<class Each> void eachMeant(const Operation& operation, Each each) const {
         for (const PlacedLetters& letters : in_.inscriptions)
-            if (letters.side == side_ &&
-                (operation.of.empty() ? isFor(operation.kind, letters) : meant(operation.of, letters)))
+            if (letters.side == side_ && (operation.of.empty() ? isFor(operation.kind, letters)
+                                                               : meant(operation.of, letters.inscription)))
                 each(letters);
     }
 
@@ -163,9 +163,7 @@ class Assembling {
         double widest = 0;
         for (const Operation& before : done_)
             if (before.kind == OperationKind::pocket &&
-                (before.of.empty() || std::ranges::any_of(before.of, [&](const std::string& id) {
-                     return in_.numberOf(id) == shape.inscription;
-                 })))
+                (before.of.empty() || meant(before.of, shape.inscription)))
                 widest = std::max(widest, before.tool.radius());
         const double narrowest = job.operation.tool.radius();
         if (!(widest > narrowest))
@@ -182,7 +180,7 @@ class Assembling {
     Region partOf(const Operation& operation) const {
         std::vector<PlacedLetters> here;
         for (const PlacedLetters& letters : in_.inscriptions)
-            if (letters.side == side_ && (operation.of.empty() || meant(operation.of, letters)))
+            if (letters.side == side_ && (operation.of.empty() || meant(operation.of, letters.inscription)))
                 here.push_back(letters);
         if (!hasBlank_) {
             std::vector<Region> letters;
@@ -229,8 +227,8 @@ class Assembling {
         std::vector<Region> stay;
         double height = 0;
         for (const PlacedLetters& letters : in_.inscriptions) {
-            const bool asked =
-                operation.around.empty() ? isFor(operation.kind, letters) : meant(operation.around, letters);
+            const bool asked = operation.around.empty() ? isFor(operation.kind, letters)
+                                                        : meant(operation.around, letters.inscription);
             if (letters.side != side_ || !asked || letters.inscription == within)
                 continue;
             stay.push_back(regionOf(letters, wayTolerance));

@@ -102,43 +102,37 @@ std::vector<Chain> pocket(const Job& job) {
     for (size_t s = 0; s < job.shapes.size() && !job.stop.stop_requested(); ++s) {
         const Shape& shape = job.shapes[s];
         for (const plane::Region& part : plane::parts(shape.region)) {
+            Clearing clearing;
+            clearing.region = plane::grown(part, -tool.radius() * unit, plane::Corners::round, exactWalls);
+            if (!shape.rest.empty()) // wherever it is within reach of what was left
+                clearing.region =
+                    plane::common(clearing.region, plane::grown(shape.rest, tool.radius() * unit,
+                                                                plane::Corners::round, exactWalls));
+            clearing.stepover =
+                o.stepover > 0 ? std::min(o.stepover, 2 * tool.radius()) : 2 * tool.radius() * usualStepover;
+            clearing.reach = tool.kind == ToolKind::ball ? clearing.stepover / 2 : tool.radius();
+            clearing.shape = int(s);
+            clearing.clockwise = o.conventional;
+            Clearing rough = clearing;
+            if (o.allowance > 0)
+                rough.region = plane::grown(part, -(tool.radius() + o.allowance) * unit);
+            std::vector<Chain> plan; // the same at every depth
+            (o.raster ? addRaster : addClearing)(plan, rough);
             double above = job.stock.high.z;
             for (const double z : passesTo(above, shape.floor(), o.pass)) {
-                Clearing clearing;
-                clearing.region =
-                    plane::grown(part, -tool.radius() * unit, plane::Corners::round, exactWalls);
-                if (!shape.rest.empty()) // wherever it is within reach of what was left
-                    clearing.region =
-                        plane::common(clearing.region, plane::grown(shape.rest, tool.radius() * unit,
-                                                                    plane::Corners::round, exactWalls));
-                clearing.stepover = o.stepover > 0 ? std::min(o.stepover, 2 * tool.radius())
-                                                   : 2 * tool.radius() * usualStepover;
-                clearing.reach = tool.kind == ToolKind::ball ? clearing.stepover / 2 : tool.radius();
-                clearing.z = z;
-                clearing.shape = int(s);
-                clearing.clockwise = o.conventional;
-                std::vector<Chain> ways;
-                const auto add = o.raster ? addRaster : addClearing;
-                const auto go = [&](const Clearing& on) {
-                    std::vector<Chain> some;
-                    add(some, on);
-                    some = inOneGo(std::move(some), on, from, [&](const Chain& way) {
-                        return entered(way, above, tool, clearing.region);
-                    });
-                    if (!some.empty())
-                        from = planOf(some.back().points.back());
-                    std::ranges::move(some, std::back_inserter(ways));
+                const auto enter = [&](const Chain& way) {
+                    return entered(way, above, tool, clearing.region);
                 };
-                if (o.allowance > 0) {
-                    Clearing rough = clearing;
-                    rough.region = plane::grown(part, -(tool.radius() + o.allowance) * unit);
-                    go(rough);
-                    for (const plane::Ring& ring : clearing.region.rings) {
-                        ways.push_back(entered(loopAt(ring, z), above, tool, clearing.region));
-                    }
-                } else {
-                    go(clearing);
-                }
+                std::vector<Chain> ways = plan;
+                for (Chain& way : ways)
+                    for (space::Vertex& point : way.points)
+                        point.z = z;
+                ways = inOneGo(std::move(ways), rough, from, enter);
+                if (!ways.empty())
+                    from = planOf(ways.back().points.back());
+                if (o.allowance > 0)
+                    for (const plane::Ring& ring : clearing.region.rings)
+                        ways.push_back(enter(loopAt(ring, z)));
                 for (Chain& way : ways) {
                     way.shape = int(s);
                     chains.push_back(std::move(way));

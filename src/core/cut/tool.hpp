@@ -46,6 +46,8 @@ struct Tool {
     bool turns() const { return !burns() && kind != ToolKind::drag; }
     /// How far to each side it cuts at most, mm.
     double radius() const { return (burns() ? kerf : diameter) / 2; }
+    /// How wide it is at its lowest, mm: it goes into nothing narrower.
+    double narrowest() const { return tapers() ? tip : 2 * radius(); }
     /// Tangent of half the angle: how much wider it becomes a mm up. 0 where it does not taper.
     double spread() const;
     /// How high above its lowest point it is at that distance from its axis, mm; infinite beyond its radius.

@@ -22,11 +22,6 @@ bool isOfOperation(const Finding& finding, const card::Card& card) {
     return operationOf(card, finding) != nullptr;
 }
 
-/// How wide it is where it is narrowest.
-double widthOf(const cut::Tool& tool) {
-    return tool.tapers() ? tool.tip : 2 * tool.radius();
-}
-
 } // namespace
 
 /// The widest of the rack that still differs in what is wrong: narrower, or longer.
@@ -48,11 +43,11 @@ Mend anotherTool() {
                 const cut::Tool& tool = one.tool;
                 const bool alike =
                     tool.kind == now.kind || (tool.tapers() && now.tapers() && tool.turns() == now.turns());
-                const bool helps = narrower ? widthOf(tool) < widthOf(now)
-                                            : tool.flute > now.flute && widthOf(tool) >= widthOf(now);
+                const bool helps = narrower ? tool.narrowest() < now.narrowest()
+                                            : tool.flute > now.flute && tool.narrowest() >= now.narrowest();
                 if (!alike || !helps)
                     continue;
-                if (!best || (narrower ? widthOf(tool) > widthOf(*best) : tool.flute < best->flute))
+                if (!best || (narrower ? tool.narrowest() > best->narrowest() : tool.flute < best->flute))
                     best = &tool;
             }
             if (!best)
