@@ -72,6 +72,32 @@ constexpr std::array blankWords{
                [](const Blank& b, const Length& length) {
                    return Blanks::tr("tube ⌀ %1, bore %2 × %3")
                        .arg(length(b.diameter), length(b.bore), length(b.length));
+               }},
+    BlankWords{blank::Kind::ring, QT_TRANSLATE_NOOP("Blanks", "ring"),
+               [](const Blank& b, const Length& length) {
+                   return Blanks::tr("ring, bore %1 × %2 × %3")
+                       .arg(length(b.bore), length(b.thickness), length(b.width));
+               }},
+    BlankWords{blank::Kind::cone, QT_TRANSLATE_NOOP("Blanks", "cone"),
+               [](const Blank& b, const Length& length) {
+                   return Blanks::tr("cone ⌀ %1 to %2 × %3")
+                       .arg(length(b.diameter), length(b.topDiameter), length(b.length));
+               }},
+    BlankWords{blank::Kind::sphere, QT_TRANSLATE_NOOP("Blanks", "sphere"),
+               [](const Blank& b, const Length& length) {
+                   return Blanks::tr("sphere ⌀ %1").arg(length(b.diameter));
+               }},
+    BlankWords{blank::Kind::turned, QT_TRANSLATE_NOOP("Blanks", "turned"),
+               [](const Blank& b, const Length& length) {
+                   const blank::Profile profile = blank::profileOf(b.profile);
+                   return Blanks::tr("turned ⌀ %1, %2 along its profile")
+                       .arg(length(2 * profile.widest), length(profile.meridian.length));
+               }},
+    BlankWords{blank::Kind::faceted, QT_TRANSLATE_NOOP("Blanks", "faceted"),
+               [](const Blank& b, const Length& length) {
+                   return Blanks::tr("%1 facets, %2 across, bore %3 × %4")
+                       .arg(b.facets)
+                       .arg(length(b.across), length(b.bore), length(b.length));
                }}};
 
 constexpr std::array outlineNames{

@@ -137,7 +137,7 @@ QString body(const quantity::Problem& problem) {
             "The solid could not be built: slopes or walls meet in a way that comes to nothing. "
             "Move the words a little, or make their edges smaller or crisp.");
     case ProblemKind::cutTooDeep:
-        return Problems::tr("A cut reaches the middle of the bar, or right through it. Make it less deep.");
+        return Problems::tr("A cut reaches the middle of the blank or comes out on another side, or what is raised in a hollow meets across it. Make it less deep, or less high.");
     case ProblemKind::sidesMeet:
         return Problems::tr(
             "Letters on two sides reach into each other inside the blank. Make them less deep, or "

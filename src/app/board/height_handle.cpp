@@ -1,5 +1,6 @@
 #include "app/board/height_handle.hpp"
 #include "card/ranges.hpp"
+#include "working/tiling.hpp"
 #include <algorithm>
 
 namespace bollard::app {
@@ -15,7 +16,7 @@ std::optional<HeightHandle> heightHandleOf(const card::Made& made, int number, c
     const auto letters = std::ranges::find(all, number, &working::PlacedLetters::inscription);
     if (letters == all.end())
         return std::nullopt;
-    plane::Point at =
+    const plane::Point at =
         plane::onGrid(plane::unitsPerMillimetre * letters->place.anchorOnSide(setting::Anchor::right));
     HeightHandle handle;
     handle.reach = stands ? now.working.height : -now.working.depth;
@@ -23,24 +24,10 @@ std::optional<HeightHandle> heightHandleOf(const card::Made& made, int number, c
         const bool behind = panel.wall() && letters->side == panel.back;
         if (letters->side != panel.front && !behind)
             continue;
-        if (behind) {
-            const plane::Box whole = plane::boxOf(panel.outline);
-            at.x = whole.low.x + whole.high.x - at.x;
-        }
-        const double x = plane::toMillimetres(at.x), y = plane::toMillimetres(at.y);
-        if (panel.frontRay && !behind) {
-            const blank::Ray ray = panel.frontRay({panel.cuts.within(at.x), at.y});
-            handle.foot = ray.foot;
-            handle.along = ray.along;
-        } else if (behind) {
-            const double thickness =
-                panel.backRise == 0 ? panel.thickness : panel.backFrom - panel.backRise * x;
-            handle.foot = {x, y, -thickness};
-            handle.along = {0, 0, -1};
-        } else {
-            handle.foot = {x, y, 0};
-            handle.along = {0, 0, 1};
-        }
+        const blank::Ray ray =
+            blank::standOn(panel, behind, working::drawnOn(panel, *letters).toPlan(at));
+        handle.foot = ray.foot;
+        handle.along = ray.along;
         return handle;
     }
     return std::nullopt;

@@ -31,18 +31,20 @@ Shape bar() {
                 const Meridian line{[=](double v) { return Meridian::Place{radius, v, 1, 0}; }, b.length};
                 const int strips = stripsOf(radius, tallest);
                 const Edge edge = edgeOf(b);
-                if (edge.kind == EdgeKind::crisp)
-                    return std::vector{revolved("outside", line, radius, {0, b.length}, strips),
-                                       endFace("start", line, radius, strips, false),
-                                       endFace("end", line, radius, strips, true)};
+                if (edge.kind == EdgeKind::crisp) {
+                    const Panel outside = revolved("outside", line, radius, {0, b.length}, strips);
+                    return std::vector{outside, endFace("start", outside, radius, false),
+                                       endFace("end", outside, radius, true)};
+                }
                 const double up = heightOf(edge), length = plane::toMillimetres(plane::toUnits(b.length));
                 const BrokenEdge start = brokenEdge(edge, radius, 0, false),
                                  end = brokenEdge(edge, radius, length, true);
-                return std::vector{revolved("outside", line, radius, {up, length - up}, strips),
-                                   revolved("edge at the start", start.meridian, radius, start.cuts, strips),
-                                   revolved("edge at the end", end.meridian, radius, end.cuts, strips),
-                                   endFace("start", start.meridian, radius, strips, false),
-                                   endFace("end", end.meridian, radius, strips, true)};
+                const Panel startEdge =
+                                revolved("edge at the start", start.meridian, radius, start.cuts, strips),
+                            endEdge = revolved("edge at the end", end.meridian, radius, end.cuts, strips);
+                return std::vector{revolved("outside", line, radius, {up, length - up}, strips), startEdge,
+                                   endEdge, endFace("start", startEdge, radius, false),
+                                   endFace("end", endEdge, radius, true)};
             },
             [](const Blank& b) {
                 const double room = b.length / 2 - uprightLeft, across = b.diameter / 2 - uprightLeft;

@@ -225,82 +225,120 @@ namespace ranges = bollard::quantity::ranges;
 
 template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<bollard::blank::Blank>() {
     using blank::Blank, blank::Kind;
-    static constexpr std::array kinds{Named{Kind::none, "none"}, Named{Kind::plate, "plate"},
-                                      Named{Kind::disc, "disc"}, Named{Kind::wedge, "wedge"},
-                                      Named{Kind::bar, "bar"},   Named{Kind::block, "block"},
-                                      Named{Kind::tube, "tube"}};
-    const auto wedge = [](const Blank& b) { return b.kind == Kind::wedge; };
-    const auto plate = [](const Blank& b) { return b.kind == Kind::plate || b.kind == Kind::wedge; };
+    static constexpr std::array kinds{
+        Named{Kind::none, "none"},     Named{Kind::plate, "plate"},   Named{Kind::disc, "disc"},
+        Named{Kind::wedge, "wedge"},   Named{Kind::bar, "bar"},       Named{Kind::block, "block"},
+        Named{Kind::tube, "tube"},     Named{Kind::ring, "ring"},     Named{Kind::cone, "cone"},
+        Named{Kind::sphere, "sphere"}, Named{Kind::turned, "turned"}, Named{Kind::faceted, "faceted"}};
+    static constexpr std::array insides{Named{blank::Inside::flat, "flat"},
+                                        Named{blank::Inside::comfort, "comfort"}};
+    const auto oneOf = [](auto... those) {
+        return [=](const Blank& b) { return ((b.kind == those) || ...); };
+    };
+    const auto wedge = oneOf(Kind::wedge), disc = oneOf(Kind::disc), ring = oneOf(Kind::ring),
+               cone = oneOf(Kind::cone), turned = oneOf(Kind::turned), faceted = oneOf(Kind::faceted);
+    const auto plate = oneOf(Kind::plate, Kind::wedge);
     const auto sized = [plate](const Blank& b) {
         return b.kind == Kind::block || (plate(b) && b.outline.kind != blank::OutlineKind::words);
     };
+    const auto wide = [sized](const Blank& b) { return sized(b) || b.kind == Kind::ring; };
     const auto cornered = [plate](const Blank& b) {
         using enum blank::OutlineKind;
         const auto kind = b.outline.kind;
         return plate(b) && (kind == rectangle || kind == polygon || kind == tag);
     };
-    const auto disc = [](const Blank& b) { return b.kind == Kind::disc; };
-    const auto tube = [](const Blank& b) { return b.kind == Kind::tube; };
-    const auto bar = [tube](const Blank& b) { return b.kind == Kind::bar || tube(b); };
-    const auto round = [bar](const Blank& b) { return b.kind == Kind::disc || bar(b); };
+    const auto comfort = [](const Blank& b) {
+        return b.kind == Kind::ring && b.inside == blank::Inside::comfort;
+    };
+    const auto bored = oneOf(Kind::tube, Kind::ring, Kind::faceted);
+    const auto lengthy = oneOf(Kind::bar, Kind::tube, Kind::cone, Kind::faceted);
+    const auto round = oneOf(Kind::disc, Kind::bar, Kind::tube, Kind::cone, Kind::sphere);
     const auto wall = [](const Blank& b) { return blank::takesHoles(b); };
-    const auto thick = [](const Blank& b) { return b.kind == Kind::block || blank::takesHoles(b); };
+    const auto twoEdges = [](const Blank& b) {
+        return blank::takesHoles(b) || b.kind == Kind::tube || b.kind == Kind::ring;
+    };
+    const auto thick = [](const Blank& b) {
+        return b.kind == Kind::block || b.kind == Kind::ring || blank::takesHoles(b);
+    };
     const auto edged = [](const Blank& b) { return blank::hasEdge(b); };
     const auto any = [](const Blank& b) { return b.kind != Kind::none; };
-    static const PartFields fields =
-        std::move(Describing<Blank>()
-                      .choice("kind", &Blank::kind, kinds)
-                      .part("outline", &Blank::outline)
-                      .when(plate)
-                      .quiet()
-                      .about("plate, wedge: what it looks like from the front")
-                      .number("width", &Blank::width, Dimension::length, ranges::blankSize)
-                      .when(sized)
-                      .about("plate, wedge, block, mm")
-                      .number("height", &Blank::height, Dimension::length, ranges::blankSize)
-                      .when(sized)
-                      .about("plate, wedge, block, mm")
-                      .number("corner", &Blank::corner, Dimension::length, ranges::corner)
-                      .when(cornered)
-                      .about("plate, wedge: corner radius, mm; at most half the shorter side is used")
-                      .number("diameter", &Blank::diameter, Dimension::length, ranges::blankSize)
-                      .when(round)
-                      .about("disc, bar, tube, mm; a disc's lower left is that of the square around it")
-                      .number("length", &Blank::length, Dimension::length, ranges::blankSize)
-                      .when(bar)
-                      .about("bar, tube: along its axis, mm")
-                      .number("bore", &Blank::bore, Dimension::length, ranges::blankSize)
-                      .when(tube)
-                      .about("tube: diameter of its hollow, mm; no wider than leaves a wall")
-                      .number("centreHole", &Blank::centreHole, Dimension::length, ranges::centreHole)
-                      .when(disc)
-                      .about("disc: diameter of the hole in its middle, mm; 0 for none")
-                      .number("thickness", &Blank::thickness, Dimension::length, ranges::thickness)
-                      .when(thick)
-                      .about("mm; wedge: at its left; block: from its front to its back")
-                      .number("endThickness", &Blank::endThickness, Dimension::length, ranges::thickness)
-                      .when(wedge)
-                      .about("wedge: at its right, where its back comes nearest to its front, mm")
-                      .text("material", &Blank::material)
-                      .when(any)
-                      .quiet()
-                      .about("what it is made of, as the table of materials names it")
-                      .number("margin", &Blank::margin, Dimension::length, ranges::margin)
-                      .when(any)
-                      .about("how near words may come to edges and holes, mm")
-                      .part("edge", &Blank::edge)
-                      .orNumber(blank::takeRadius, ranges::edge)
-                      .when(edged)
-                      .quiet()
-                      .about("of flat ones along the outline, not of holes; with `draft` the back is larger "
-                             "than the front. Of a bar at both its ends, without draft. A number is the "
-                             "radius of a round one")
-                      .flag("edgeBoth", &Blank::edgeBoth)
-                      .when(wall)
-                      .quiet()
-                      .about("the edge is at the back too")
-                      .parts("holes", &Blank::holes)
-                      .when(wall)
-                      .about("holes through the blank"));
+    static const PartFields fields = std::move(
+        Describing<Blank>()
+            .choice("kind", &Blank::kind, kinds)
+            .part("outline", &Blank::outline)
+            .when(plate)
+            .quiet()
+            .about("plate, wedge: what it looks like from the front")
+            .number("width", &Blank::width, Dimension::length, ranges::blankSize)
+            .when(wide)
+            .about("plate, wedge, block, mm; ring: along its axis")
+            .number("height", &Blank::height, Dimension::length, ranges::blankSize)
+            .when(sized)
+            .about("plate, wedge, block, mm")
+            .number("corner", &Blank::corner, Dimension::length, ranges::corner)
+            .when(cornered)
+            .about("plate, wedge: corner radius, mm; at most half the shorter side is used")
+            .number("diameter", &Blank::diameter, Dimension::length, ranges::blankSize)
+            .when(round)
+            .about("disc, bar, tube, sphere, mm; a disc's lower left is that of the square around it; "
+                   "cone: at its start")
+            .number("length", &Blank::length, Dimension::length, ranges::blankSize)
+            .when(lengthy)
+            .about("bar, tube, cone, faceted: along its axis, mm")
+            .number("bore", &Blank::bore, Dimension::length, ranges::blankSize)
+            .when(bored)
+            .about("tube, ring, faceted: diameter of the hollow, mm; no wider than leaves a wall")
+            .choice("inside", &Blank::inside, insides)
+            .when(ring)
+            .about("ring: `comfort`: wider towards its ends, along an arc")
+            .number("comfort", &Blank::comfort, Dimension::length, ranges::comfort)
+            .when(comfort)
+            .quiet()
+            .about("ring: by how much the radius of its inside is wider at its ends, mm")
+            .number("topDiameter", &Blank::topDiameter, Dimension::length, ranges::centreHole)
+            .when(cone)
+            .about("cone: diameter at its end, mm; 0: a point")
+            .parts("profile", &Blank::profile)
+            .when(turned)
+            .about("turned: the points of its profile from its start to its end")
+            .number("wall", &Blank::wall, Dimension::length, ranges::wall)
+            .when(turned)
+            .about("turned: how thick it is, mm; open where it ends wider than that; 0: solid")
+            .number("facets", &Blank::facets, Dimension::count, ranges::corners)
+            .when(faceted)
+            .about("faceted: how many sides it has")
+            .number("across", &Blank::across, Dimension::length, ranges::blankSize)
+            .when(faceted)
+            .about("faceted: from a facet to the one across, mm: twice the apothem")
+            .number("centreHole", &Blank::centreHole, Dimension::length, ranges::centreHole)
+            .when(disc)
+            .about("disc: diameter of the hole in its middle, mm; 0 for none")
+            .number("thickness", &Blank::thickness, Dimension::length, ranges::thickness)
+            .when(thick)
+            .about("mm; wedge: at its left; block: from its front to its back; ring: of its wall")
+            .number("endThickness", &Blank::endThickness, Dimension::length, ranges::thickness)
+            .when(wedge)
+            .about("wedge: at its right, where its back comes nearest to its front, mm")
+            .text("material", &Blank::material)
+            .when(any)
+            .quiet()
+            .about("what it is made of, as the table of materials names it")
+            .number("margin", &Blank::margin, Dimension::length, ranges::margin)
+            .when(any)
+            .about("how near words may come to edges and holes, mm")
+            .part("edge", &Blank::edge)
+            .orNumber(blank::takeRadius, ranges::edge)
+            .when(edged)
+            .quiet()
+            .about("of flat ones along the outline, not of holes; with `draft` the back is larger "
+                   "than the front. Of a bar, tube or ring at both its ends, without draft. A number is the "
+                   "radius of a round one")
+            .flag("edgeBoth", &Blank::edgeBoth)
+            .when(twoEdges)
+            .quiet()
+            .about("the edge is at the back too; of a tube or ring inside")
+            .parts("holes", &Blank::holes)
+            .when(wall)
+            .about("holes through the blank"));
     return fields;
 }

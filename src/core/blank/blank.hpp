@@ -3,6 +3,7 @@
 #include "blank/edge.hpp"
 #include "blank/hole.hpp"
 #include "blank/plate_outline.hpp"
+#include "blank/profile.hpp"
 #include "plane/region.hpp"
 #include <span>
 #include <string_view>
@@ -10,20 +11,30 @@
 
 namespace bollard::blank {
 
-enum class Kind { none, plate, disc, wedge, bar, block, tube };
+enum class Kind { none, plate, disc, wedge, bar, block, tube, ring, cone, sphere, turned, faceted };
+/// What the inside of a ring looks like along its axis.
+enum class Inside { flat, comfort };
 
 /// Sizes in mm. Fields of other kinds are kept, so that changing the kind and back loses nothing.
 struct Blank {
     Kind kind = Kind::plate;
-    double width = 120;      ///< plate, wedge, block
-    double height = 45;      ///< plate, wedge, block
-    double corner = 0;       ///< plate, wedge: corner radius
-    PlateOutline outline{};  ///< plate, wedge
-    double diameter = 60;    ///< disc, bar, tube
-    double length = 60;      ///< bar, tube
-    double bore = 40;        ///< tube: diameter of its hollow
+    double width = 120;           ///< plate, wedge, block; ring: along its axis
+    double height = 45;           ///< plate, wedge, block
+    double corner = 0;            ///< plate, wedge: corner radius
+    PlateOutline outline{};       ///< plate, wedge
+    double diameter = 60;         ///< disc, bar, tube, sphere; cone: at its start
+    double length = 60;           ///< bar, tube, cone, faceted
+    double bore = 40;             ///< tube, ring, faceted: diameter of the hollow
+    Inside inside = Inside::flat; ///< ring
+    double comfort = 0.3;         ///< ring: how much wider its inside is at its ends, in radius
+    double topDiameter = 20;      ///< cone: at its end
+    /// turned: from its start to its end
+    std::vector<ProfilePoint> profile{{8, 0, false}, {20, 18, true}, {6, 44, false}};
+    double wall = 0;         ///< turned: how thick it is; 0: solid
+    int facets = 8;          ///< faceted
+    double across = 50;      ///< faceted: from facet to opposite facet: twice the apothem
     double centreHole = 0;   ///< disc: diameter; 0 for none
-    double thickness = 3;    ///< plate, disc, block; wedge: at its left
+    double thickness = 3;    ///< plate, disc, block, ring; wedge: at its left
     double endThickness = 1; ///< wedge: at its right
     double margin = 3;       ///< how near the words may come to the edges
     std::vector<Hole> holes{};

@@ -2,6 +2,7 @@
 #pragma once
 #include "blank/edge.hpp"
 #include "plane/development.hpp"
+#include "plane/stretch.hpp"
 #include "space/vertex.hpp"
 #include <functional>
 #include <map>
@@ -16,6 +17,27 @@ struct Ray {
     space::Vertex along{0, 0, 1}; ///< a unit normal of the side, outwards
 
     space::Vertex at(double height_mm) const { return foot + height_mm * along; }
+};
+
+/// How far the places of a side that is turned about an axis are from that, mm. By that at its widest, its
+/// own, drawings count.
+struct Radius {
+    double own = 0;                          ///< 0: it is not round
+    std::function<double(double y_mm)> at{}; ///< never above `own`
+};
+
+/// How what is drawn on a side lies on the panel's plan: mirrored, where it is seen from behind, shifted, and
+/// stretched.
+struct Drawn {
+    bool mirrored = false;
+    std::int32_t shift = 0; ///< grid units
+    plane::Stretch stretch{};
+
+    plane::Region unstretched(const plane::Region& region) const;
+    plane::Box unstretched(const plane::Box& box) const;
+    plane::Point toPlan(plane::Point p) const {
+        return stretch.toPlan(plane::Point{(mirrored ? -p.x : p.x) + shift, p.y});
+    }
 };
 
 /// One plan with a side in front of it and, where it is a wall, a side behind. A panel without a back has no
@@ -47,7 +69,26 @@ struct Panel {
         backRay{}; ///< height 0 is the back side; null: the front ray at -thickness
     std::map<plane::Point, space::Vertex> rim{}; ///< corners of the outline that a neighbour has too, exactly
 
+    Radius frontRadius{}, backRadius{};
+    plane::Stretch backStretch{}; ///< besides that of its radius
+    /// Its back lies so far behind its front only in counting: heights above half of it stand on the front,
+    /// those below on the back, and what is between them is as thick as the rays tell.
+    bool countsApart = false;
+    /// Whether its neighbours close it along the outline: of panels without a back, and of walls whose rims
+    /// are sides too.
+    bool joined = false;
+
     bool wall() const { return !back.empty(); }
+    /// Other panels or other ends of it go on past its outline.
+    bool goesOn() const { return joined || !wall(); }
 };
+
+/// Where a place of the plan stands, on the front or on the back; along is outwards of that side.
+Ray standOn(const Panel& panel, bool behind, plane::Point onPlan);
+
+/// How an inscription lies on the panel's plan whose placing, about which it is true, is at (x, y) of the
+/// side, mm. Where a side is wider elsewhere letters are true at their placing's y: angle = x / own + (x' -
+/// x) / r(y).
+Drawn drawnOn(const Panel& panel, bool behind, double x, double y);
 
 } // namespace bollard::blank

@@ -6,8 +6,6 @@ namespace {
 
 using plane::Point, space::Vertex;
 
-constexpr double chord_mm = 0.01;
-
 /// The strips' borders on the plan: the circumference is a whole number of grid units, and so is each border.
 std::vector<std::int32_t> borders(double ownRadius, int strips) {
     const double turn = plane::toUnits(2 * M_PI * ownRadius);
@@ -23,27 +21,105 @@ plane::Vector directionAt(int border, int strips) {
     return {std::sin(angle), std::cos(angle)}; // x, z
 }
 
-/// Of a side that is seen from within, the way from the axis is the other way at its middle.
 Ray rayAt(const Meridian::Place& place, plane::Vector direction) {
-    if (place.normalR < 0)
-        direction.y = -direction.y;
     return {{place.r * direction.x, place.y, place.r * direction.y},
             {place.normalR * direction.x, place.normalY, place.normalR * direction.y}};
 }
 
+/// Within a strip everything lies on its chord, so that walls and tops of neighbours meet exactly.
+std::function<Ray(Point)> raysOf(std::vector<std::int32_t> u, PlaceAt placeAt, bool backwards) {
+    return [u = std::move(u), placeAt = std::move(placeAt), backwards](Point p) {
+        const int strips = int(u.size()) - 1;
+        const auto next = std::ranges::upper_bound(u, p.x);
+        const int strip = std::clamp(int(next - u.begin()) - 1, 0, strips - 1);
+        const double from = u[size_t(strip)], to = u[size_t(strip) + 1];
+        const double t = (p.x - from) / (to - from);
+        const Meridian::Place place = placeAt(plane::toMillimetres(p.y));
+        const auto at = [&](int border) {
+            return rayAt(place, directionAt(backwards ? strips - border : border, strips));
+        };
+        if (t <= 0 || t >= 1)
+            return at(t <= 0 ? strip : strip + 1);
+        const Ray a = at(strip), b = at(strip + 1);
+        return Ray{a.foot + t * (b.foot - a.foot), a.along + t * (b.along - a.along)};
+    };
+}
+
+/// The ring of corners at one of its ends, in front or at its back.
+std::vector<Vertex> rimOf(const Panel& panel, bool behind, bool atEnd) {
+    std::vector<Vertex> corners;
+    for (size_t i = 0; i + 1 < panel.cuts.u.size(); ++i)
+        corners.push_back(
+            standOn(panel, behind, {panel.cuts.u[i], atEnd ? panel.cuts.v.back() : panel.cuts.v.front()})
+                .foot);
+    return corners;
+}
+
 } // namespace
 
-int stripsOf(double radius, double tallest) {
+int stripsOf(double radius, double tallest, double tolerance) {
     constexpr double most = 4000;
     const double outermost = radius + std::max(tallest, 0.0);
-    const double chords = M_PI / std::acos(1 - std::min(1.0, chord_mm / outermost));
+    const double chords = M_PI / std::acos(1 - std::min(1.0, tolerance / outermost));
     const double twist = tallest > 0 ? 2 * M_PI * tallest / (4 * chord_mm) : 0;
     constexpr int least = 12;
-    return std::max(least, int(std::ceil(std::min(most, std::max(chords, twist)))));
+    const int strips = std::max(least, int(std::ceil(std::min(most, std::max(chords, twist)))));
+    return (strips + 3) / 4 * 4; // alike at all quarters
+}
+
+std::vector<double> bandsOf(const PlaceAt& placeAt, const std::vector<double>& borders, double tallest,
+                            double tolerance) {
+    const auto deviates = [&](double from, double to) {
+        const Meridian::Place a = placeAt(from), b = placeAt(to), m = placeAt((from + to) / 2);
+        const double between =
+            std::acos(std::clamp(a.normalR * b.normalR + a.normalY * b.normalY, -1.0, 1.0));
+        if (between * tallest / 4 > chord_mm)
+            return true;
+        for (const double h : {-tallest, 0.0, tallest}) {
+            const auto at = [h](const Meridian::Place& p) {
+                return plane::Vector{p.r + h * p.normalR, p.y + h * p.normalY};
+            };
+            if (plane::distanceToSegment(at(m), at(a), at(b)) > tolerance)
+                return true;
+        }
+        return false;
+    };
+    std::vector<double> bands{borders.front()};
+    for (size_t i = 0; i + 1 < borders.size(); ++i) {
+        const double from = borders[i], to = borders[i + 1];
+        if (!deviates(from, to)) {
+            bands.push_back(to);
+            continue;
+        }
+        // How many bands it takes up to each of many places, the steps there as wide as they may be.
+        constexpr int places = 96;
+        std::vector<double> count{0};
+        for (int k = 0; k < places; ++k) {
+            const double at = from + (to - from) * k / places;
+            double fine = 0, coarse = (to - from) / 2;
+            constexpr int halvings = 14;
+            for (int round = 0; round < halvings; ++round) {
+                const double step = (fine + coarse) / 2, middle = at + (to - from) / places / 2;
+                const double low = std::clamp(middle - step / 2, from, to - step);
+                (deviates(low, low + step) ? coarse : fine) = step;
+            }
+            constexpr double finest = 1e-3;
+            count.push_back(count.back() + (to - from) / places / std::max(fine, finest));
+        }
+        const int parts = std::max(2, int(std::ceil(count.back())));
+        for (int k = 1; k < parts; ++k) {
+            const double wanted = count.back() * k / parts;
+            const auto next = size_t(std::ranges::upper_bound(count, wanted) - count.begin());
+            const double t = (wanted - count[next - 1]) / (count[next] - count[next - 1]);
+            bands.push_back(from + (to - from) * (double(next - 1) + t) / places);
+        }
+        bands.push_back(borders[i + 1]);
+    }
+    return bands;
 }
 
 Panel revolved(std::string_view side, const Meridian& meridian, double ownRadius,
-               const std::vector<double>& cuts, int strips) {
+               const std::vector<double>& cuts, int strips, bool ofHollow) {
     Panel panel;
     panel.front = side;
     panel.back = {};
@@ -53,55 +129,44 @@ Panel revolved(std::string_view side, const Meridian& meridian, double ownRadius
     panel.cuts.around = true;
     const Point low{0, panel.cuts.v.front()}, high{panel.cuts.u.back(), panel.cuts.v.back()};
     panel.outline = {{{low, {high.x, low.y}, high, {low.x, high.y}}}};
-    // Within a strip everything lies on its chord, so that walls and tops of neighbours meet exactly.
-    panel.frontRay = [meridian, strips, u = panel.cuts.u](Point p) {
-        const auto next = std::ranges::upper_bound(u, p.x);
-        const int strip = std::clamp(int(next - u.begin()) - 1, 0, strips - 1);
-        const double from = u[size_t(strip)], to = u[size_t(strip) + 1];
-        const double t = (p.x - from) / (to - from);
-        const Meridian::Place place = meridian.at(plane::toMillimetres(p.y));
-        if (t <= 0 || t >= 1)
-            return rayAt(place, directionAt(t <= 0 ? strip : strip + 1, strips));
-        const Ray a = rayAt(place, directionAt(strip, strips)),
-                  b = rayAt(place, directionAt(strip + 1, strips));
-        return Ray{a.foot + t * (b.foot - a.foot), a.along + t * (b.along - a.along)};
-    };
+    panel.frontRay = raysOf(panel.cuts.u, meridian.at, ofHollow);
+    panel.frontRadius = {ownRadius, [at = meridian.at](double v) { return at(v).r; }};
     return panel;
 }
 
-Panel endFace(std::string_view side, const Meridian& meridian, double ownRadius, int strips, bool atEnd,
-              const Panel* bore) {
+void makeHollow(Panel& panel, std::string_view side, PlaceAt inside, double ownRadius, double thickness) {
+    panel.back = side;
+    panel.joined = true;
+    panel.backRadius = {ownRadius, [inside](double v) { return inside(v).r; }};
+    panel.backRay = raysOf(panel.cuts.u, std::move(inside), false);
+    constexpr double apart = 1000; // mm, farther than anything reaches
+    panel.thickness = panel.countsApart ? apart : thickness;
+}
+
+Panel endFace(std::string_view side, const Panel& around, double ownRadius, bool atEnd, const Panel* bore) {
     Panel panel;
     panel.front = side;
     panel.back = {};
-    const Panel neighbour = revolved(side, meridian, ownRadius, {0, meridian.length}, strips);
-    const Meridian::Place place = meridian.at(atEnd ? meridian.length : 0);
     const double up = atEnd ? -1 : 1; // z on the plan
-    const std::int32_t v = atEnd ? neighbour.cuts.v.back() : neighbour.cuts.v.front();
-    const auto rimOf = [&](const Panel& beside, std::int32_t at) {
+    const auto ringOf = [&](const std::vector<Vertex>& corners, bool counterClockwise) {
         plane::Ring ring;
-        for (size_t i = 0; i + 1 < beside.cuts.u.size(); ++i) {
-            const Vertex corner = beside.frontRay({beside.cuts.u[i], at}).foot;
+        for (const Vertex& corner : corners) {
             const Point onPlan{plane::toUnits(ownRadius + corner.x),
                                plane::toUnits(ownRadius + up * corner.z)};
             ring.push_back(onPlan);
             panel.rim[onPlan] = corner;
         }
-        return ring;
-    };
-    const auto turned = [](plane::Ring ring, bool counterClockwise) {
         if ((plane::areaOf(ring) > 0) != counterClockwise)
             std::ranges::reverse(ring);
         return ring;
     };
-    panel.outline = {{turned(rimOf(neighbour, v), true)}};
+    const std::vector<Vertex> rim = rimOf(around, false, atEnd);
+    panel.outline = {{ringOf(rim, true)}};
     if (bore)
-        panel.outline.rings.push_back(
-            turned(rimOf(*bore, atEnd ? bore->cuts.v.back() : bore->cuts.v.front()), false));
-    panel.frontRay = [place, ownRadius, up, atEnd](Point p) {
-        return Ray{
-            {plane::toMillimetres(p.x) - ownRadius, place.y, up * (plane::toMillimetres(p.y) - ownRadius)},
-            {0, atEnd ? 1.0 : -1.0, 0}};
+        panel.outline.rings.push_back(ringOf(rimOf(*bore, bore->wall(), atEnd), false));
+    panel.frontRay = [y = rim.front().y, ownRadius, up, atEnd](Point p) {
+        return Ray{{plane::toMillimetres(p.x) - ownRadius, y, up * (plane::toMillimetres(p.y) - ownRadius)},
+                   {0, atEnd ? 1.0 : -1.0, 0}};
     };
     return panel;
 }

@@ -5,7 +5,7 @@
 namespace bollard::blank {
 
 /// A line in the half plane of radius and y, by its true length from its start; mm. The normal points away
-/// from the material.
+/// from the material; at a corner it is longer, so that what stands on both sides of it is even.
 struct Meridian {
     struct Place {
         double r = 0;
@@ -16,21 +16,32 @@ struct Meridian {
     std::function<Place(double v)> at{};
     double length = 0;
 };
+using PlaceAt = std::function<Meridian::Place(double v)>;
+
+/// How far chords leave the true surface, mm. Where a side bends both ways each has half of it.
+constexpr double chord_mm = 0.01;
 
 /// How many strips a side of that radius is cut into, for material up to `tallest` mm above it: chords leave
-/// the true surface by no more than 0.01 mm, and so do upright walls, which twist by about height * strip / 4
-/// over the radius.
-int stripsOf(double radius, double tallest);
+/// the true surface by no more than the tolerance (mm), and upright walls, which twist by about height *
+/// strip / 4 over the radius, by no more than 0.01 mm.
+int stripsOf(double radius, double tallest, double tolerance = chord_mm);
+/// The same along a meridian: where to cut it between its borders, which it is cut at.
+std::vector<double> bandsOf(const PlaceAt& placeAt, const std::vector<double>& borders, double tallest,
+                            double tolerance = chord_mm);
 
-/// The side that the meridian sweeps; one whose normal points to the axis is seen from within, and has its
-/// middle where that faces +z. Its plan is as wide as the circumference at `ownRadius`, the middle facing +z,
-/// and goes from the first of the `cuts` along the meridian to the last; triangles end at them.
+/// The side that the meridian sweeps. Its plan is as wide as the circumference at `ownRadius`, the middle
+/// facing +z, and goes from the first of the `cuts` along the meridian to the last; triangles end at them.
+/// One of a hollow runs the other way round.
 Panel revolved(std::string_view side, const Meridian& meridian, double ownRadius,
-               const std::vector<double>& cuts, int strips);
+               const std::vector<double>& cuts, int strips, bool ofHollow = false);
+
+/// Makes it a wall with another side within it, where the same places of the plan lie; its ends are left to
+/// other panels. Where its back does not lie straight behind its front it has to count apart.
+void makeHollow(Panel& panel, std::string_view side, PlaceAt inside, double ownRadius, double thickness);
 
 /// The flat side that closes it at its start (y least) or end, seen from outside; origin at the lower left of
-/// a circle of `ownRadius`. `bore`: the side within it, where it is hollow.
-Panel endFace(std::string_view side, const Meridian& meridian, double ownRadius, int strips, bool atEnd,
+/// a circle of `ownRadius`. `bore`: the wall's back, or the panel, that it reaches to within.
+Panel endFace(std::string_view side, const Panel& around, double ownRadius, bool atEnd,
               const Panel* bore = nullptr);
 
 /// What a broken edge is seen from the side: from the end face, `size` within the radius, to the side, `size`

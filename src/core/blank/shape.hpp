@@ -25,6 +25,9 @@ struct Shape {
     std::vector<Panel> (*panelsOf)(const Blank&, double tallest) = nullptr;
     /// Its edge, no larger than there is room for; null where it takes none.
     Edge (*edgeOf)(const Blank&) = nullptr;
+    /// How far the side's places are from the axis that it is turned about; null or of own radius 0: it is
+    /// not round.
+    Radius (*radiusOf)(const Blank&, std::string_view side) = nullptr;
 };
 
 Shape noBlank();
@@ -34,6 +37,11 @@ Shape wedge();
 Shape bar();
 Shape block();
 Shape tube();
+Shape ring();
+Shape cone();
+Shape sphere();
+Shape turned();
+Shape faceted();
 
 /// By kind.
 const std::vector<Shape>& shapes();

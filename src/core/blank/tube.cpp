@@ -1,4 +1,4 @@
-#include "blank/revolved.hpp"
+#include "blank/band.hpp"
 #include "blank/shape.hpp"
 
 namespace bollard::blank {
@@ -7,49 +7,90 @@ namespace {
 /// What is left between outside and inside at least, mm.
 constexpr double leastWall = 0.01;
 
-double boreOf(const Blank& b) {
-    return std::clamp(b.bore, 2 * leastWall, std::max(2 * leastWall, b.diameter - 2 * leastWall));
+bool isEnd(std::string_view side) {
+    return side == "start" || side == "end";
 }
-double wallOf(const Blank& b) {
-    return (b.diameter - boreOf(b)) / 2;
+
+Band tubeOf(const Blank& b) {
+    const double bore =
+        std::clamp(b.bore, 2 * leastWall, std::max(2 * leastWall, b.diameter - 2 * leastWall));
+    return {b.diameter / 2, b.length, (b.diameter - bore) / 2, 0, edgeOf(b), b.edgeBoth};
+}
+Band ringOf(const Blank& b) {
+    const double comfort = b.inside == Inside::comfort
+                               ? std::clamp(b.comfort, 0.0, std::min(b.thickness - leastWall, b.width / 2))
+                               : 0;
+    return {b.bore / 2 + b.thickness, b.width, b.thickness, comfort, edgeOf(b), b.edgeBoth};
+}
+
+double widestInside(const Band& band) {
+    return band.radius - band.thickness + band.comfort;
+}
+
+template<Band (*bandOf)(const Blank&)> Shape bandShape(Kind kind, std::string_view name) {
+    Shape shape;
+    shape.kind = kind;
+    shape.name = name;
+    shape.sides = {"outside", "inside", "start", "end"};
+    shape.sizeOf = [](const Blank& b, std::string_view side) {
+        const Band band = bandOf(b);
+        if (isEnd(side))
+            return plane::Vector{2 * band.radius, 2 * band.radius};
+        return plane::Vector{2 * M_PI * (side == "inside" ? widestInside(band) : band.radius), band.length};
+    };
+    shape.outlineOf = [](const Blank& b, std::string_view side) { // without what the broken edges take
+        const Band band = bandOf(b);
+        const double up = heightOf(band.edge), in = band.edge.kind == EdgeKind::crisp ? 0 : band.edge.size;
+        if (isEnd(side))
+            return plane::Outline{{plane::circle({band.radius, band.radius}, band.radius - in)}};
+        const double radius = side == "inside" ? widestInside(band) : band.radius;
+        return plane::Outline{{plane::roundedRectangle({0, up}, {2 * M_PI * radius, band.length - up}, 0)}};
+    };
+    shape.depthBehind = [](const Blank& b, std::string_view side, double) {
+        const Band band = bandOf(b);
+        return isEnd(side) ? band.length : band.thickness - band.comfort;
+    };
+    shape.ownHole = [](const Blank& b, std::string_view side) { // through its ends
+        const Band band = bandOf(b);
+        const double wider = band.edgeInside && band.edge.kind != EdgeKind::crisp ? band.edge.size : 0;
+        return Hole{band.radius, band.radius, isEnd(side) ? 2 * (widestInside(band) + wider) : 0};
+    };
+    shape.round = {"outside", "inside"};
+    shape.radiusOf = [](const Blank& b, std::string_view side) {
+        const Band band = bandOf(b);
+        if (isEnd(side))
+            return Radius{};
+        if (side == "outside")
+            return Radius{band.radius, [r = band.radius](double) { return r; }};
+        return Radius{widestInside(band), [band](double y) { return insideOf(band, y).r; }};
+    };
+    shape.panelsOf = [](const Blank& b, double tallest) { return panelsOf(bandOf(b), tallest); };
+    return shape;
 }
 
 } // namespace
 
 Shape tube() {
-    return {Kind::tube,
-            "tube",
-            {"outside", "inside", "start", "end"},
-            [](const Blank& b, std::string_view side) {
-                if (side == "start" || side == "end")
-                    return plane::Vector{b.diameter, b.diameter};
-                return plane::Vector{M_PI * (side == "inside" ? boreOf(b) : b.diameter), b.length};
-            },
-            [](const Blank& b, std::string_view side) {
-                if (side == "outside" || side == "inside")
-                    return plane::Outline{{plane::roundedRectangle(
-                        {0, 0}, {M_PI * (side == "inside" ? boreOf(b) : b.diameter), b.length}, 0)}};
-                return plane::Outline{{plane::circle({b.diameter / 2, b.diameter / 2}, b.diameter / 2)}};
-            },
-            [](const Blank& b, std::string_view side, double) {
-                return side == "outside" || side == "inside" ? wallOf(b) : b.length;
-            },
-            false,
-            [](const Blank& b, std::string_view side) { // through its ends
-                const bool ofEnd = side == "start" || side == "end";
-                return Hole{b.diameter / 2, b.diameter / 2, ofEnd ? boreOf(b) : 0};
-            },
-            {"outside", "inside"},
-            [](const Blank& b, double tallest) {
-                const double outer = b.diameter / 2, inner = boreOf(b) / 2;
-                const Meridian outside{[=](double v) { return Meridian::Place{outer, v, 1, 0}; }, b.length};
-                const Meridian inside{[=](double v) { return Meridian::Place{inner, v, -1, 0}; }, b.length};
-                const int around = stripsOf(outer, tallest), within = stripsOf(inner, tallest);
-                const Panel bore = revolved("inside", inside, inner, {0, b.length}, within);
-                return std::vector{revolved("outside", outside, outer, {0, b.length}, around), bore,
-                                   endFace("start", outside, outer, around, false, &bore),
-                                   endFace("end", outside, outer, around, true, &bore)};
-            }};
+    Shape shape = bandShape<tubeOf>(Kind::tube, "tube");
+    shape.edgeOf = [](const Blank& b) {
+        const double wall = (b.diameter - std::min(b.bore, b.diameter - 2 * leastWall)) / 2;
+        return b.edge.kind == EdgeKind::draft ? Edge{}
+                                              : fitted(b.edge, b.length / 2 - uprightLeft,
+                                                       (b.edgeBoth ? wall / 2 : wall) - uprightLeft, 0);
+    };
+    return shape;
+}
+
+Shape ring() {
+    Shape shape = bandShape<ringOf>(Kind::ring, "ring");
+    shape.edgeOf = [](const Blank& b) {
+        const double wall = b.thickness - (b.inside == Inside::comfort ? b.comfort : 0);
+        return b.edge.kind == EdgeKind::draft
+                   ? Edge{}
+                   : fitted(b.edge, b.width / 2 - uprightLeft,
+                            std::max(0.0, (b.edgeBoth ? wall / 2 : wall) - uprightLeft), 0);
+    };
+    return shape;
 }
 
 } // namespace bollard::blank

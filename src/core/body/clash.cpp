@@ -1,6 +1,28 @@
 #include "body/extraction.hpp"
+#include <optional>
 
 namespace bollard::body {
+namespace {
+
+/// Whether what is counted from the front and from the back of a wall has not passed each other.
+bool inOrder(const Columns& columns, const std::vector<Interval>& material, const Triangle& triangle,
+             const std::vector<Stand>& stands) {
+    for (const int corner : triangle.corners) {
+        const Stand& stand = stands[size_t(corner)];
+        std::optional<std::int32_t> before;
+        for (const Interval& interval : material)
+            for (const std::int32_t height :
+                 {columns.low(interval, corner), columns.high(interval, corner)}) {
+                if (before && *before < height &&
+                    space::dot(stand.at(height) - stand.at(*before), stand.outwards()) <= 0)
+                    return false;
+                before = height;
+            }
+    }
+    return true;
+}
+
+} // namespace
 
 Clash clashOf(std::span<const PanelColumns> parts) {
     for (const PanelColumns& part : parts) {
@@ -14,7 +36,7 @@ Clash clashOf(std::span<const PanelColumns> parts) {
             stands.emplace_back(panel, p);
         for (const Triangle& triangle : plan.triangles) {
             const auto& material = columns.material[size_t(triangle.cell)];
-            if (!panel.wall() && !material.empty() && !plan.inLayer(triangle.cell, 0))
+            if (panel.goesOn() && !material.empty() && !plan.inLayer(triangle.cell, 0))
                 return Clash::throughRim;
             if (!panel.wall() && material.empty() && plan.inLayer(triangle.cell, 0))
                 return Clash::turnedOver; // cut through all there is
@@ -26,15 +48,23 @@ Clash clashOf(std::span<const PanelColumns> parts) {
                     const Level& level = columns.levels[size_t(end)];
                     if (level.height <= working::farDown)
                         continue;
-                    const Vertex a = at(level, 0);
-                    const Vertex n = space::cross(at(level, 1) - a, at(level, 2) - a);
+                    const Vertex a = at(level, 0), b = at(level, 1), c = at(level, 2);
+                    if (a == b || b == c || c == a)
+                        continue; // at a pole
+                    const Vertex n = space::cross(b - a, c - a);
                     if (space::dot(n, stands[size_t(triangle.corners[0])].outwards()) <= 0)
                         return Clash::turnedOver;
                 }
+            if (panel.backRay && !inOrder(columns, material, triangle, stands))
+                return Clash::turnedOver;
             for (int k = 0; k < 3; ++k) {
                 if (!isRim(panel, plan, triangle, k))
                     continue;
-                const auto plain = [&](int corner) { return columns.high(material.back(), corner) == 0; };
+                const auto plain = [&](int corner) {
+                    return columns.high(material.back(), corner) == 0 &&
+                           (!panel.wall() ||
+                            columns.low(material.front(), corner) == -plane::toUnits(panel.thickness));
+                };
                 const bool whole = material.size() == 1 && plain(triangle.corners[size_t(k + 1) % 3]) &&
                                    plain(triangle.corners[size_t(k + 2) % 3]);
                 if (!whole)

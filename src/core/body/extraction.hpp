@@ -41,6 +41,7 @@ class Stand {
             return back_.at(plane::toMillimetres(-double(height) - thickness_));
         return front_.at(plane::toMillimetres(height));
     }
+    /// Out of the material, of a surface at that height that faces away from the middle of a wall.
     const Vertex& outwards() const { return front_.along; }
 
   private:
@@ -51,7 +52,7 @@ class Stand {
 
 /// Whether a neighbouring panel goes on across that corner of a triangle.
 inline bool isRim(const Panel& panel, const Subdivision& plan, const Triangle& triangle, int corner) {
-    return !panel.wall() && plan.inLayer(triangle.cell, 0) &&
+    return panel.goesOn() && plan.inLayer(triangle.cell, 0) &&
            !plan.inLayer(plan.cellAcross(triangle, corner), 0);
 }
 
@@ -253,10 +254,10 @@ class Extraction {
 
     /// The points where a neighbouring panel or a tile goes on.
     std::vector<bool> sharedPoints() const {
-        if (part_.isTile || (panel_.wall() && part_.tiles.all.empty()))
+        if (part_.isTile || (!panel_.goesOn() && part_.tiles.all.empty()))
             return {};
         std::vector<bool> on(plan_.points.size());
-        if (panel_.wall()) {
+        if (!panel_.goesOn()) {
             for (size_t p = 0; p < on.size(); ++p)
                 on[p] = part_.tiles.all.contains(plan_.points[p]);
             return on;

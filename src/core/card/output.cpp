@@ -170,10 +170,13 @@ std::vector<files::DrawingLayer> layersOf(const Made& made, std::string_view sid
         const std::string name = prefix + std::string(working::nameOf(kind));
         if (!stamps.empty())
             layers.push_back({name, std::move(stamps)});
-        if (auto wider = widerOutlines(inscriptions, kind, blank::depthBehind(made.card->blank, side));
-            !wider.empty())
-            layers.push_back(
-                {name + (kind == working::Kind::inlaid ? " pocket" : " mouth"), std::move(wider)});
+        std::vector<plane::Stamp> wider =
+            widerOutlines(inscriptions, kind, blank::depthBehind(made.card->blank, side));
+        if (wider.empty())
+            continue;
+        files::DrawingLayer& layer = layers.emplace_back();
+        layer.name = name + (kind == working::Kind::inlaid ? " pocket" : " mouth");
+        layer.stamps = std::move(wider);
     }
     return layers;
 }

@@ -30,9 +30,9 @@ std::vector<working::Change> changesOn(const blank::Panel& panel, const plane::R
                                        const Lettering& lettering,
                                        std::span<const working::PlanLetter> letters,
                                        const std::stop_token& stop) {
-    const plane::Box box = plane::boxOf(panel.outline);
     const auto worked = [&](bool behind) {
-        return working::workedOf(working::lettersOn(box, lettering.inscriptions, letters, behind, {}), stop);
+        return working::workedOf(working::lettersOn(panel, lettering.inscriptions, letters, behind, {}),
+                                 stop);
     };
     return working::changesOf(outline, working::Thickness(panel), worked(false), worked(true),
                               working::edgeChanges(panel));
@@ -64,8 +64,8 @@ tilesOf(const blank::Panel& panel, const Lettering& lettering, std::span<const w
         for (size_t i = range.begin(); i < range.end() && !stop.stop_requested(); ++i) {
             const auto& [box, letters] = tiles[i];
             body::TileKey key{box.high - box.low, whole.empty() ? 0 : panel.thickness, {}, {}};
-            key.front = working::lettersOn(whole, lettering.inscriptions, letters, false, box.low);
-            key.behind = working::lettersOn(whole, lettering.inscriptions, letters, true, box.low);
+            key.front = working::lettersOn(panel, lettering.inscriptions, letters, false, box.low);
+            key.behind = working::lettersOn(panel, lettering.inscriptions, letters, true, box.low);
             if (auto known = memory.find(key)) {
                 made[i] = *std::move(known);
                 continue;
@@ -176,7 +176,7 @@ std::optional<quantity::Problem> problemOf(body::Clash clash) {
 
 /// What is worked on a side that others join must not reach its edge: past it its plan could not be laid out.
 bool reachesRim(const blank::Panel& panel, std::span<const working::Change> changes) {
-    if (panel.wall() || changes.empty())
+    if ((panel.wall() && panel.cuts.empty()) || changes.empty())
         return false;
     const plane::Box box = plane::boxOf(panel.outline);
     for (const working::Change& change : changes.subspan(1)) {
@@ -196,20 +196,31 @@ bool reachesRim(const blank::Panel& panel, std::span<const working::Change> chan
 }
 
 /// How deep and how high above their side letters reach, mm.
-std::pair<double, double> heightsOf(const working::Working& working) {
+std::pair<double, double> heightsOf(const working::Working& working, const blank::Blank& blank,
+                                    std::string_view side) {
+    if (working.kind == working::Kind::pierced)
+        return {-blank::depthBehind(blank, side), 0};
     return working::cuts(working.kind) ? std::pair{-working.depth, 0.0}
                                        : std::pair{-working.bedding, working.height};
+}
+
+const blank::Panel* panelOf(std::span<const blank::Panel> panels, std::string_view side) {
+    const auto found = std::ranges::find_if(panels, [&](const blank::Panel& panel) {
+        return panel.front == side || (panel.wall() && panel.back == side);
+    });
+    return found == panels.end() ? nullptr : &*found;
 }
 
 /// What is cut as deep as there is material behind its side would come out on another.
 bool comesOut(std::span<const blank::Panel> panels, const Lettering& lettering) {
     return std::ranges::any_of(lettering.inscriptions, [&](const working::PlacedLetters& letters) {
-        const auto panel = std::ranges::find(panels, letters.side, &blank::Panel::front);
-        if (panel == panels.end() || panel->wall() || !working::cuts(letters.working.kind) ||
+        const blank::Panel* const panel = panelOf(panels, letters.side);
+        if (!panel || (panel->wall() && !panel->countsApart) || !working::cuts(letters.working.kind) ||
             letters.onSide.empty() || lettering.blank.kind == blank::Kind::none)
             return false;
-        return letters.working.kind == working::Kind::pierced ||
-               letters.working.depth >= blank::depthBehind(lettering.blank, letters.side);
+        if (letters.working.kind == working::Kind::pierced)
+            return !panel->wall();
+        return letters.working.depth >= blank::depthBehind(lettering.blank, letters.side);
     });
 }
 
@@ -223,17 +234,18 @@ bool sidesMeet(std::span<const blank::Panel> panels, const Lettering& lettering)
     std::vector<Reach> reaches;
     std::vector<plane::Box> boxes; // across y
     for (const working::PlacedLetters& letters : lettering.inscriptions) {
-        const auto panel = std::ranges::find(panels, letters.side, &blank::Panel::front);
-        if (panel == panels.end() || panel->wall())
+        const blank::Panel* const panel = panelOf(panels, letters.side);
+        if (!panel || !panel->goesOn())
             continue;
-        const auto [lowest, highest] = heightsOf(letters.working);
+        const bool behind = panel->front != letters.side;
+        const blank::Drawn drawn = working::drawnOn(*panel, letters);
+        const auto [lowest, highest] = heightsOf(letters.working, lettering.blank, letters.side);
         for (const plane::Region& letter : letters.onSide) {
-            Reach reach{&*panel, std::numeric_limits<double>::max(), std::numeric_limits<double>::lowest()};
+            Reach reach{panel, std::numeric_limits<double>::max(), std::numeric_limits<double>::lowest()};
             plane::Box box;
             for (const plane::Ring& ring : letter.rings)
-                for (plane::Point p : ring) {
-                    p.x = panel->cuts.within(p.x);
-                    const blank::Ray ray = panel->frontRay(p);
+                for (const plane::Point p : ring) {
+                    const blank::Ray ray = blank::standOn(*panel, behind, drawn.toPlan(p));
                     for (const double height : {lowest, highest}) {
                         const space::Vertex at = ray.at(height);
                         box.include(plane::Point{plane::toUnits(at.x), plane::toUnits(at.z)});
@@ -258,7 +270,7 @@ bool sidesMeet(std::span<const blank::Panel> panels, const Lettering& lettering)
 double tallestOf(const Lettering& lettering) {
     double tallest = 0;
     for (const working::PlacedLetters& letters : lettering.inscriptions) {
-        const auto [lowest, highest] = heightsOf(letters.working);
+        const auto [lowest, highest] = heightsOf(letters.working, lettering.blank, letters.side);
         tallest = std::max(tallest, highest - lowest);
     }
     return tallest;
@@ -286,8 +298,7 @@ Solid solidOf(const Lettering& lettering, std::shared_ptr<const std::vector<blan
     }
     working::Tiling tiling;
     for (const blank::Panel& panel : *solid.panels) {
-        std::vector<working::PlanLetter> left = working::lettersOf(panel.outline, lettering.inscriptions,
-                                                                   panel.front, panel.back, panel.thickness);
+        std::vector<working::PlanLetter> left = working::lettersOf(panel, lettering.inscriptions);
         plane::Region around = panel.outline;
         const plane::Region within = isFlatWall(panel) ? withinEdge(panel) : plane::Region{};
         // An edge may take all there is: then no letter is clear of it.

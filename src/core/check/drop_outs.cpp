@@ -1,4 +1,5 @@
 #include "check/drop_outs.hpp"
+#include "working/tiling.hpp"
 #include <map>
 #include <set>
 
@@ -37,11 +38,11 @@ DropOuts dropOutsOf(const std::vector<body::Piece>& pieces, const PieceAt& piece
     };
     std::vector<Part> parts;
     std::map<int, std::set<std::pair<int, int>>> lettersOf;
-    const plane::Box box = plane::boxOf(panel.outline);
     for (size_t slot = 0; slot < inscriptions.size(); ++slot) {
         const bool behind = panel.wall() && inscriptions[slot].side == panel.back;
         if (inscriptions[slot].side != panel.front && !behind)
             continue;
+        const blank::Drawn drawn = working::drawnOn(panel, inscriptions[slot]);
         for (size_t i = 0; i < inscriptions[slot].onSide.size() && !stop.stop_requested(); ++i) {
             const int index = inscriptions[slot].setting->letters[i].index;
             for (const plane::Ring& ring : inscriptions[slot].onSide[i].rings) {
@@ -49,8 +50,7 @@ DropOuts dropOutsOf(const std::vector<body::Piece>& pieces, const PieceAt& piece
                 if (!hole && !standing(inscriptions[slot]))
                     continue;
                 plane::Point at = plane::pointBeside(ring, !hole);
-                if (behind)
-                    at.x = box.low.x + box.high.x - at.x;
+                at = drawn.toPlan(at);
                 at.x = panel.cuts.within(at.x);
                 const int piece = pieceAt(int(slot), int(i), at);
                 if (piece < 0)

@@ -14,6 +14,9 @@ struct Range {
 namespace ranges {
 constexpr Range blankSize{1, 5000};
 constexpr Range thickness{0.1, 500};
+constexpr Range comfort{0, 50};
+constexpr Range profile{0, 2500};
+constexpr Range wall{0, 500};
 constexpr Range corner{0, 2500};
 constexpr Range margin{0, 1000};
 constexpr Range holeDiameter{0.1, 2000};

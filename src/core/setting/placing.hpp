@@ -43,6 +43,7 @@ class Place {
     plane::Region onSide(const Letter& letter) const;
     /// Where a point of the frame lies, mm.
     plane::Vector anchorOnSide(Anchor anchor) const;
+    plane::Point at() const { return to_; } ///< where the anchor lies on the side
     double turn() const { return turn_; }
     ReadingSide reading() const { return reading_; }
     bool mirrors() const { return reading_ != ReadingSide::onPart; }

@@ -1,6 +1,7 @@
 // What a part is made of, change by change.
 #pragma once
 #include "plane/region.hpp"
+#include "plane/stretch.hpp"
 #include "working/profile.hpp"
 #include <algorithm>
 
@@ -27,6 +28,7 @@ struct Change {
     /// Not within the region but around it, as far as the profiles reach: they start at its outline and count
     /// outwards.
     bool outside = false;
+    plane::Stretch stretch{}; ///< of the region on the plan; profiles count from it as it is
 
     /// From here on, inwards or outwards, both profiles are level; grid units.
     std::int32_t reach() const { return std::max(floor.reach(), roof.reach()); }

@@ -271,12 +271,13 @@ std::vector<Change> changesOf(const plane::Region& blank, const Thickness& thick
     std::vector<Change> changes = changesOf(blank, thickness);
     std::ranges::move(edge, std::back_inserter(changes));
     const Thickness there = changes.empty() ? Thickness(0) : thickness;
-    for (const Worked& one : worked)
-        for (Change& change : changesOf(one, there))
-            changes.push_back(std::move(change));
-    for (const Worked& one : behind)
-        for (Change& change : changesOf(one, there))
-            changes.push_back(fromBehind(std::move(change), thickness));
+    for (const std::span<const Worked> side : {worked, behind})
+        for (const Worked& one : side)
+            for (Change& change : changesOf(one, there)) {
+                change.stretch = one.stretch;
+                changes.push_back(side.data() == behind.data() ? fromBehind(std::move(change), thickness)
+                                                               : std::move(change));
+            }
     return changes;
 }
 

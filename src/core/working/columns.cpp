@@ -117,7 +117,7 @@ class Builder {
           padLayer_(int(changes.size())) {
         for (size_t i = cuts.empty() ? 0 : 1; i < changes.size(); ++i)
             if (!changes[i].outside || changes[i].reach() > 0)
-                plane::addEdges(edges_, changes[i].region, int(i));
+                plane::addEdges(edges_, plane::stretched(changes[i].region, changes[i].stretch), int(i));
         slopes_.addBends(edges_);
     }
 

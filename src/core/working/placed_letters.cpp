@@ -60,6 +60,7 @@ std::vector<Worked> workedOf(std::span<const WorkedLetters> letters, const std::
         std::vector<plane::Region> letters;
         std::vector<plane::Box> boxes; // of each inscription
         Slab slab;
+        plane::Stretch stretch;
     };
     std::vector<Group> groups;
     for (const WorkedLetters& some : letters) {
@@ -68,24 +69,25 @@ std::vector<Worked> workedOf(std::span<const WorkedLetters> letters, const std::
             box.include(plane::boxOf(letter));
         if (box.empty())
             continue;
+        box = plane::stretched(box, some.stretch);
         const Working working = deciding(some.working);
         // The last group worked alike, unless what comes after it lies under these letters.
         Group* alike = nullptr;
         for (Group& group : groups) {
-            if (group.working == working && group.slab == some.slab)
+            if (group.working == working && group.slab == some.slab && group.stretch == some.stretch)
                 alike = &group;
             else if (alike &&
                      std::ranges::any_of(group.boxes, [&](const plane::Box& b) { return b.meets(box); }))
                 alike = nullptr;
         }
         if (!alike)
-            alike = &groups.emplace_back(Group{working, {}, {}, some.slab});
+            alike = &groups.emplace_back(Group{working, {}, {}, some.slab, some.stretch});
         alike->letters.insert(alike->letters.end(), some.letters.begin(), some.letters.end());
         alike->boxes.push_back(box);
     }
     std::vector<Worked> worked;
     for (const Group& group : groups)
-        worked.push_back({group.working, plane::united(group.letters, stop), group.slab});
+        worked.push_back({group.working, plane::united(group.letters, stop), group.slab, group.stretch});
     return worked;
 }
 
@@ -94,9 +96,9 @@ std::vector<Worked> workedOf(std::span<const PlacedLetters> inscriptions, const 
     std::vector<WorkedLetters> letters;
     for (const PlacedLetters& inscription : inscriptions)
         if (side.empty() || inscription.side == side) {
-            letters.push_back({inscription.working, inscription.onSide, {}});
+            letters.push_back({inscription.working, inscription.onSide, {}, {}});
             if (!inscription.strips.empty())
-                letters.push_back({inscription.working, inscription.strips, inscription.slab});
+                letters.push_back({inscription.working, inscription.strips, inscription.slab, {}});
         }
     return workedOf(letters, stop);
 }

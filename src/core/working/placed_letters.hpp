@@ -44,6 +44,7 @@ struct WorkedLetters {
     Working working{};
     std::vector<plane::Region> letters{};
     Slab slab{};
+    plane::Stretch stretch{};
     bool operator==(const WorkedLetters&) const = default;
 };
 

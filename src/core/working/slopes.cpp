@@ -116,6 +116,7 @@ Slopes::Slopes(std::span<const Change> changes, std::int32_t turn) : changes_(ch
         if (insets.empty() && !tilted)
             continue; // smaller than the grid
         Sloping& sloping = sloping_[i];
+        sloping.stretch = change.stretch;
         if (insets.empty())
             continue; // the same height wherever it is along y
         sloping.insets.assign(insets.begin(), insets.end());
@@ -139,13 +140,15 @@ void Slopes::addBends(std::vector<LayerEdge>& edges) {
             if (outside && !(within.meets({bend.from, bend.from}) && within.meets({bend.to, bend.to})))
                 continue;
             const bool last = outside && bend.fromInset == insets.back() && bend.toInset == insets.back();
-            edges.push_back({bend.from, bend.to, last ? int(change) : LayerEdge::crease});
-            sloping.known.try_emplace(bend.from, bend.fromInset);
-            sloping.known.try_emplace(bend.to, bend.toInset);
+            const std::vector<Point> path = sloping.stretch.path(bend.from, bend.to);
+            for (size_t i = 0; i + 1 < path.size(); ++i)
+                edges.push_back({path[i], path[i + 1], last ? int(change) : LayerEdge::crease});
+            sloping.known.try_emplace(path.front(), bend.fromInset);
+            sloping.known.try_emplace(path.back(), bend.toInset);
         }
         for (const plane::Ring& ring : region.rings)
             for (const Point p : ring)
-                sloping.known[p] = 0;
+                sloping.known[sloping.stretch.toPlan(p)] = 0;
     }
 }
 
@@ -164,7 +167,8 @@ double Slopes::insetAt(const Sloping& sloping, Point p) const {
         if (!sloping.boundary) // most are known
             sloping.boundary = std::make_unique<const plane::BoundaryIndex>(sloping.region);
         for (const Point at : places)
-            inset = std::min(inset, sloping.boundary->distanceTo(plane::vectorOf(at), inset));
+            inset = std::min(inset, sloping.boundary->distanceTo(
+                                        {sloping.stretch.toDrawn(double(at.x)), double(at.y)}, inset));
     }
     if (inset < near)
         return 0;

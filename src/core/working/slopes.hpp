@@ -33,7 +33,8 @@ class Slopes {
     /// What is known of one change whose profiles slope.
     struct Sloping {
         std::vector<std::int32_t> insets{}; ///< where a profile bends, ascending, without 0
-        plane::Region region{};             ///< within which insets are measured
+        plane::Region region{};             ///< within which insets are measured, not yet stretched
+        plane::Stretch stretch{};
         std::unordered_map<plane::Point, double, plane::PointHash> known{};
         mutable std::unique_ptr<const plane::BoundaryIndex> boundary{}; ///< when first asked for
     };

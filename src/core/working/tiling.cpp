@@ -14,12 +14,6 @@ plane::Box withRoom(plane::Box box, std::int32_t beyond) {
     return {box.low - by, box.high + by};
 }
 
-/// On the plan, which sees the back through the front.
-plane::Box behindBlank(const plane::Box& blank, plane::Box box) {
-    const std::int32_t sum = blank.low.x + blank.high.x;
-    return {{sum - box.high.x, box.low.y}, {sum - box.low.x, box.high.y}};
-}
-
 double areaOf(const plane::Box& box) {
     return (double(box.high.x) - box.low.x) * (double(box.high.y) - box.low.y);
 }
@@ -115,22 +109,29 @@ class Boxes {
 
 } // namespace
 
-std::vector<PlanLetter> lettersOf(const plane::Region& blank, std::span<const PlacedLetters> inscriptions,
-                                  std::string_view front, std::string_view behind, double thickness_mm) {
-    const plane::Box whole = plane::boxOf(blank);
+blank::Drawn drawnOn(const blank::Panel& panel, const PlacedLetters& letters) {
+    const plane::Point at = letters.place.at();
+    return blank::drawnOn(panel, letters.side != panel.front, plane::toMillimetres(at.x),
+                          plane::toMillimetres(at.y));
+}
+
+std::vector<PlanLetter> lettersOf(const blank::Panel& panel, std::span<const PlacedLetters> inscriptions) {
     std::vector<PlanLetter> letters;
     for (size_t slot = 0; slot < inscriptions.size(); ++slot) {
-        const bool back = inscriptions[slot].side != front;
-        if (back && (behind.empty() || inscriptions[slot].side != behind))
+        const PlacedLetters& some = inscriptions[slot];
+        const bool back = some.side != panel.front;
+        if (back && (!panel.wall() || some.side != panel.back))
             continue;
-        const std::int32_t beyond = plane::toUnits(reachBeyond(inscriptions[slot].working, thickness_mm));
-        for (size_t i = 0; i < inscriptions[slot].onSide.size(); ++i) {
-            plane::Box box = plane::boxOf(inscriptions[slot].onSide[i]);
-            if (i < inscriptions[slot].strips.size())
-                box.include(plane::boxOf(inscriptions[slot].strips[i]));
+        const std::int32_t beyond = plane::toUnits(reachBeyond(some.working, panel.thickness));
+        const blank::Drawn drawn = drawnOn(panel, some);
+        for (size_t i = 0; i < some.onSide.size(); ++i) {
+            plane::Box box = plane::boxOf(some.onSide[i]);
+            if (i < some.strips.size())
+                box.include(plane::boxOf(some.strips[i]));
             if (!box.empty())
                 letters.push_back(
-                    {int(slot), int(i), back, withRoom(back ? behindBlank(whole, box) : box, beyond)});
+                    {int(slot), int(i), back,
+                     plane::stretched(withRoom(drawn.unstretched(box), beyond), drawn.stretch)});
         }
     }
     return letters;
@@ -164,18 +165,19 @@ Tiling tilingOf(const plane::Region& blank, const std::vector<PlanLetter>& lette
     return tiling;
 }
 
-std::vector<WorkedLetters> lettersOn(const plane::Box& blank, std::span<const PlacedLetters> inscriptions,
+std::vector<WorkedLetters> lettersOn(const blank::Panel& panel, std::span<const PlacedLetters> inscriptions,
                                      std::span<const PlanLetter> chosen, bool behind, plane::Point from) {
     std::vector<WorkedLetters> result;
-    const auto inPlan = [&](const plane::Region& region) {
-        return behind
-                   ? plane::shifted(plane::mirrored(region), {blank.low.x + blank.high.x - from.x, -from.y})
-                   : plane::shifted(region, plane::Point{} - from);
-    };
     for (auto one = chosen.begin(); one != chosen.end();) {
         const int slot = one->slot;
         const PlacedLetters& letters = inscriptions[size_t(slot)];
-        WorkedLetters some{letters.working, {}, {}}, strips{letters.working, {}, letters.slab};
+        const blank::Drawn drawn = drawnOn(panel, letters);
+        const auto inPlan = [&](const plane::Region& region) {
+            const plane::Region own = drawn.unstretched(region);
+            return from == plane::Point{} ? own : plane::shifted(own, plane::Point{} - from);
+        };
+        WorkedLetters some{letters.working, {}, {}, drawn.stretch},
+            strips{letters.working, {}, letters.slab, drawn.stretch};
         for (; one != chosen.end() && (one->slot == slot || one->behind != behind); ++one) {
             if (one->behind != behind)
                 continue;

@@ -1,5 +1,6 @@
 // Which letters of a flat wall can be worked out apart from all others, each group in a box of its own.
 #pragma once
+#include "blank/panel.hpp"
 #include "working/changes.hpp"
 #include "working/placed_letters.hpp"
 
@@ -24,16 +25,17 @@ struct Tiling {
     std::vector<PlanLetter> rest{};
 };
 
-/// All letters of a panel so thick, in card order. `behind` is the name of a wall's back side; empty: it has
-/// none.
-std::vector<PlanLetter> lettersOf(const plane::Region& blank, std::span<const PlacedLetters> inscriptions,
-                                  std::string_view front, std::string_view behind, double thickness_mm);
+/// All letters of a panel, in card order.
+std::vector<PlanLetter> lettersOf(const blank::Panel& panel, std::span<const PlacedLetters> inscriptions);
+
+/// How the letters lie on the panel's plan.
+blank::Drawn drawnOn(const blank::Panel& panel, const PlacedLetters& letters);
 
 /// `letters` in card order. O(n log n) for letters whose boxes hardly meet.
 Tiling tilingOf(const plane::Region& blank, const std::vector<PlanLetter>& letters);
 
 /// The chosen letters, by inscription, as the plan has them, shifted by -`from`.
-std::vector<WorkedLetters> lettersOn(const plane::Box& blank, std::span<const PlacedLetters> inscriptions,
+std::vector<WorkedLetters> lettersOn(const blank::Panel& panel, std::span<const PlacedLetters> inscriptions,
                                      std::span<const PlanLetter> chosen, bool behind, plane::Point from);
 
 } // namespace bollard::working

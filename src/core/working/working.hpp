@@ -2,6 +2,7 @@
 #pragma once
 #include "blank/edge.hpp"
 #include "plane/region.hpp"
+#include "plane/stretch.hpp"
 #include <cstdint>
 #include <string_view>
 
@@ -103,11 +104,12 @@ struct Slab {
     bool operator==(const Slab&) const = default;
 };
 
-/// All letters that are worked alike, as one region on the side.
+/// All letters that are worked alike, as one region on the side, before it is stretched to the plan.
 struct Worked {
     Working working{};
     plane::Region region{};
     Slab slab{};
+    plane::Stretch stretch{};
 };
 
 } // namespace bollard::working

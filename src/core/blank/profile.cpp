@@ -1,0 +1,312 @@
+#include "blank/profile.hpp"
+#include "quantity/field.hpp"
+#include <algorithm>
+#include <array>
+#include <memory>
+#include <numbers>
+
+namespace bollard::blank {
+namespace {
+
+using plane::Vector; // x: radius
+
+constexpr double same = 5e-5; // mm, half a unit of the grid
+constexpr int stepsOfSpan = 400;
+
+Vector normalOf(Vector from, Vector to) {
+    const Vector along = plane::unit(to - from);
+    return {along.y, -along.x};
+}
+
+/// Second derivatives, or rather the slopes at the knots, of a cubic spline in one coordinate; straight at
+/// free ends, or of the given slope there.
+std::vector<double> slopesOf(const std::vector<double>& t, const std::vector<double>& x,
+                             std::optional<double> first, std::optional<double> last) {
+    // The tridiagonal system for slopes m: h1 m0 + 2 (h0 + h1) m1 + h0 m2 = 3 (h1 d0 + h0 d1), by Thomas.
+    const size_t n = t.size();
+    std::vector<double> a(n), b(n), c(n), d(n);
+    const auto h = [&](size_t i) { return t[i + 1] - t[i]; };
+    const auto rise = [&](size_t i) { return (x[i + 1] - x[i]) / h(i); };
+    b[0] = first ? 1 : 2;
+    c[0] = first ? 0 : 1;
+    d[0] = first ? *first : 3 * rise(0);
+    b[n - 1] = last ? 1 : 2;
+    a[n - 1] = last ? 0 : 1;
+    d[n - 1] = last ? *last : 3 * rise(n - 2);
+    for (size_t i = 1; i + 1 < n; ++i) {
+        a[i] = h(i);
+        b[i] = 2 * (h(i - 1) + h(i));
+        c[i] = h(i - 1);
+        d[i] = 3 * (h(i) * rise(i - 1) + h(i - 1) * rise(i));
+    }
+    for (size_t i = 1; i < n; ++i) {
+        const double w = a[i] / b[i - 1];
+        b[i] -= w * c[i - 1];
+        d[i] -= w * d[i - 1];
+    }
+    std::vector<double> m(n);
+    m[n - 1] = d[n - 1] / b[n - 1];
+    for (size_t i = n - 1; i-- > 0;)
+        m[i] = (d[i] - c[i] * m[i + 1]) / b[i];
+    return m;
+}
+
+struct Sample {
+    Vector at{};
+    Vector normal{}; ///< just after it
+    Vector before{}; ///< just before it
+    double v = 0;
+};
+
+/// The points of a run from one corner to the next, curved where any between is smooth.
+void addRun(const std::vector<ProfilePoint>& points, size_t from, size_t to, std::vector<Vector>& places) {
+    if (to == from + 1 && !points[from].smooth && !points[to].smooth) {
+        places.push_back({points[to].r, points[to].y});
+        return;
+    }
+    std::vector<double> t{0}, r{points[from].r}, y{points[from].y};
+    for (size_t i = from + 1; i <= to; ++i) {
+        const double size = std::hypot(points[i].r - points[i - 1].r, points[i].y - points[i - 1].y);
+        if (size < same)
+            continue;
+        t.push_back(t.back() + std::sqrt(size)); // centripetal
+        r.push_back(points[i].r);
+        y.push_back(points[i].y);
+    }
+    if (t.size() < 2)
+        return;
+    // A smooth end on the axis goes on across it.
+    std::optional<double> firstY, lastY;
+    if (points[from].smooth && points[from].r < same)
+        firstY = 0;
+    if (points[to].smooth && points[to].r < same)
+        lastY = 0;
+    const std::vector<double> mr = slopesOf(t, r, {}, {}), my = slopesOf(t, y, firstY, lastY);
+    for (size_t i = 0; i + 1 < t.size(); ++i) {
+        const double h = t[i + 1] - t[i];
+        for (int k = 1; k <= stepsOfSpan; ++k) {
+            const double s = double(k) / stepsOfSpan, s2 = s * s, s3 = s2 * s;
+            const auto at = [&](const std::vector<double>& x, const std::vector<double>& m) {
+                return (2 * s3 - 3 * s2 + 1) * x[i] + (s3 - 2 * s2 + s) * h * m[i] +
+                       (3 * s2 - 2 * s3) * x[i + 1] + (s3 - s2) * h * m[i + 1];
+            };
+            const bool end = k == stepsOfSpan;
+            places.push_back({end ? r[i + 1] : std::max(0.0, at(r, mr)), end ? y[i + 1] : at(y, my)});
+        }
+    }
+}
+
+/// Flattened, with the numbers of its corners.
+std::vector<Vector> placesOf(const std::vector<ProfilePoint>& points, std::vector<size_t>& corners) {
+    std::vector<Vector> places;
+    if (points.size() < 2)
+        return places;
+    places.push_back({points[0].r, points[0].y});
+    corners.push_back(0);
+    for (size_t from = 0; from + 1 < points.size();) {
+        size_t to = from + 1;
+        while (to + 1 < points.size() && points[to].smooth)
+            ++to;
+        addRun(points, from, to, places);
+        corners.push_back(places.size() - 1);
+        from = to;
+    }
+    return places;
+}
+
+/// Between samples; at corners, where both sides have normals of their own, the longer one between them.
+Meridian::Place placeAt(const std::vector<Sample>& samples, double v) {
+    const auto next = std::ranges::lower_bound(samples, v - same, {}, &Sample::v);
+    const auto i = size_t(std::min(next - samples.begin(), std::ssize(samples) - 1));
+    const Sample& b = samples[i];
+    if (std::fabs(b.v - v) <= same || i == 0) {
+        constexpr double sharpest = 0.1;
+        const Vector sum = b.before + b.normal;
+        const Vector normal = (1 / std::max(sharpest, 1 + plane::dot(b.before, b.normal))) * sum;
+        return {b.at.x, b.at.y, normal.x, normal.y};
+    }
+    const Sample& a = samples[i - 1];
+    const double t = (v - a.v) / (b.v - a.v);
+    const Vector at = a.at + t * (b.at - a.at), normal = plane::unit(a.normal + t * (b.before - a.normal));
+    return {at.x, at.y, normal.x, normal.y};
+}
+
+Profile sampled(const std::vector<Vector>& places, const std::vector<size_t>& corners) {
+    auto samples = std::make_shared<std::vector<Sample>>();
+    Profile profile;
+    size_t corner = 0;
+    for (size_t i = 0; i < places.size(); ++i) {
+        profile.widest = std::max(profile.widest, places[i].x);
+        while (corner < corners.size() && corners[corner] < i)
+            ++corner;
+        const bool isCorner = corner < corners.size() && corners[corner] == i;
+        Sample sample{places[i], {}, {}, 0};
+        if (!samples->empty()) {
+            const double step = plane::length(places[i] - samples->back().at);
+            if (step < 1e-9)
+                continue;
+            sample.v = samples->back().v + step;
+        }
+        if (i > 0)
+            sample.before = normalOf(places[i - 1], places[i]);
+        sample.normal = i + 1 < places.size() ? normalOf(places[i], places[i + 1]) : sample.before;
+        if (i == 0)
+            sample.before = sample.normal;
+        if (!isCorner) // a point of a curve
+            sample.before = sample.normal = plane::unit(sample.before + sample.normal);
+        if (isCorner)
+            profile.corners.push_back(sample.v);
+        samples->push_back(sample);
+    }
+    if (samples->size() < 2 || !(profile.widest > same))
+        return {};
+    // A curve's ends have its own direction there, not that of its first chord.
+    for (size_t i = 0; i < samples->size(); ++i) {
+        Sample& own = (*samples)[i];
+        const auto turned = [&](const Sample& near, Vector chord) {
+            return plane::unit(2 * plane::dot(near.normal, chord) * chord - near.normal);
+        };
+        const bool curvedAfter =
+            i + 2 < samples->size() && (*samples)[i + 1].before == (*samples)[i + 1].normal;
+        const bool curvedBefore = i > 1 && (*samples)[i - 1].before == (*samples)[i - 1].normal;
+        const bool isCorner = !(own.before == own.normal) || i == 0 || i + 1 == samples->size();
+        if (!isCorner)
+            continue;
+        const Vector chordAfter = own.normal, chordBefore = own.before;
+        if (curvedAfter)
+            own.normal = turned((*samples)[i + 1], chordAfter);
+        if (curvedBefore)
+            own.before = turned((*samples)[i - 1], chordBefore);
+        if (i == 0)
+            own.before = own.normal;
+        if (i + 1 == samples->size())
+            own.normal = own.before;
+    }
+    profile.meridian.length = samples->back().v;
+    profile.meridian.at = [samples](double v) { return placeAt(*samples, v); };
+    return profile;
+}
+
+} // namespace
+
+Profile profileOf(const std::vector<ProfilePoint>& points) {
+    std::vector<size_t> corners;
+    const std::vector<Vector> places = placesOf(points, corners);
+    return sampled(places, corners);
+}
+
+bool crossesItself(const std::vector<ProfilePoint>& points) {
+    std::vector<size_t> corners;
+    std::vector<Vector> all = placesOf(points, corners), places;
+    // Every twentieth of a curve is enough to see it.
+    for (size_t i = 0; i < all.size(); ++i)
+        if (i % 20 == 0 || std::ranges::find(corners, i) != corners.end())
+            places.push_back(all[i]);
+    const auto side = [](Vector a, Vector b, Vector p) { return plane::cross(b - a, p - a); };
+    for (size_t i = 0; i + 1 < places.size(); ++i)
+        for (size_t j = i + 2; j + 1 < places.size(); ++j) {
+            const Vector &a = places[i], &b = places[i + 1], &c = places[j], &d = places[j + 1];
+            if (side(a, b, c) * side(a, b, d) < 0 && side(c, d, a) * side(c, d, b) < 0)
+                return true;
+        }
+    // The flat ends lie across what is between.
+    return !places.empty() && std::ranges::any_of(places, [&](Vector p) {
+        return (p.y < places.front().y - same && p.x < places.front().x) ||
+               (p.y > places.back().y + same && p.x < places.back().x);
+    });
+}
+
+PlaceAt within(const Profile& profile, double wall) {
+    const Meridian& outside = profile.meridian;
+    const Meridian::Place first = outside.at(0), last = outside.at(outside.length);
+    const int steps = std::max(200, int(outside.length / 0.1));
+    std::vector<Vector> outer;
+    for (int i = 0; i <= steps; ++i) {
+        const Meridian::Place place = outside.at(outside.length * i / steps);
+        outer.push_back({place.r, place.y});
+    }
+    struct Near {
+        double v;
+        Vector at;
+    };
+    std::vector<Near> kept;
+    const auto fartherThanWall = [&](Vector p) {
+        for (size_t i = 0; i + 1 < outer.size(); ++i)
+            if (plane::distanceToSegment(p, outer[i], outer[i + 1]) < wall * (1 - 1e-3))
+                return false;
+        return true;
+    };
+    for (int i = 0; i <= steps; ++i) {
+        const double v = outside.length * i / steps;
+        const Meridian::Place place = outside.at(v);
+        const Vector p{place.r - wall * place.normalR, place.y - wall * place.normalY};
+        if (p.x >= 0 && p.y >= first.y && p.y <= last.y && fartherThanWall(p))
+            kept.push_back({v, p});
+    }
+    if (kept.size() < 2)
+        return {};
+    // To where it ends: in the plane of the profile's end, or on the axis.
+    const auto endOf = [&](const Near& end, const Near& before, const Meridian::Place& there) -> Vector {
+        const Vector way = plane::unit(end.at - before.at);
+        if (there.r <= wall)
+            return {0, way.x < -1e-6 ? end.at.y - end.at.x / way.x * way.y : end.at.y};
+        const double rise = there.y - end.at.y;
+        const double t = std::fabs(way.y) > 1e-6 ? rise / way.y : 0;
+        return {std::max(0.0, end.at.x + t * way.x), there.y};
+    };
+    const Vector start = endOf(kept[0], kept[1], first),
+                 end = endOf(kept[kept.size() - 1], kept[kept.size() - 2], last);
+    auto places = std::make_shared<std::vector<Sample>>();
+    const auto add = [&](double v, Vector at) {
+        if (!places->empty() && v - places->back().v < same)
+            places->back().at = at;
+        else
+            places->push_back({at, {}, {}, v});
+    };
+    add(0, start);
+    for (const Near& near : kept)
+        if (near.v > 0 && near.v < outside.length)
+            add(near.v, near.at);
+    add(outside.length, end);
+    for (size_t i = 0; i < places->size(); ++i) {
+        const Vector a = (*places)[i > 0 ? i - 1 : i].at,
+                     b = (*places)[std::min(i + 1, places->size() - 1)].at;
+        (*places)[i].before = (*places)[i].normal = -1 * normalOf(a, b);
+    }
+    return [places](double v) { return placeAt(*places, v); };
+}
+
+Profile ballOf(double diameter) {
+    const double radius = diameter / 2;
+    Profile ball;
+    ball.widest = radius;
+    ball.meridian.length = std::numbers::pi * radius;
+    ball.corners = {0, ball.meridian.length};
+    ball.meridian.at = [radius, length = ball.meridian.length](double v) {
+        const bool pole = v <= same || v >= length - 2 * same;
+        const double angle = std::clamp(v / radius, 0.0, std::numbers::pi);
+        const double s = pole ? 0 : std::sin(angle), c = pole ? (v < radius ? 1 : -1) : std::cos(angle);
+        return Meridian::Place{radius * s, radius * (1 - c), s, -c};
+    };
+    return ball;
+}
+
+Profile coneOf(double diameter, double topDiameter, double length) {
+    return profileOf({{diameter / 2, 0, false}, {topDiameter / 2, length, false}});
+}
+
+} // namespace bollard::blank
+
+template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<bollard::blank::ProfilePoint>() {
+    using blank::ProfilePoint;
+    static const PartFields fields =
+        std::move(Describing<ProfilePoint>()
+                      .number("r", &ProfilePoint::r, Dimension::length, ranges::profile)
+                      .about("how far from the axis, mm")
+                      .number("y", &ProfilePoint::y, Dimension::length, ranges::position)
+                      .about("along the axis, mm")
+                      .flag("smooth", &ProfilePoint::smooth)
+                      .quiet()
+                      .about("a curve goes through it: a centripetal cubic spline; else it is a corner"));
+    return fields;
+}

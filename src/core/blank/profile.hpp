@@ -1,0 +1,41 @@
+// The profile of a turned shape.
+#pragma once
+#include "blank/revolved.hpp"
+#include "quantity/fields_of.hpp"
+#include <vector>
+
+namespace bollard::blank {
+
+/// A point of a profile in the half plane of radius and y, mm. Through smooth points a curve goes, a
+/// centripetal cubic spline; between others it is straight.
+struct ProfilePoint {
+    double r = 0;
+    double y = 0;
+    bool smooth = false;
+    bool operator==(const ProfilePoint&) const = default;
+};
+
+/// By true length from the first point, whose y is least, with the material on its left. Length 0 for fewer
+/// than two places or none off the axis. Corners lie where the normal is that of neither side.
+struct Profile {
+    Meridian meridian{};
+    double widest = 0;             ///< its largest radius, mm
+    std::vector<double> corners{}; ///< and both ends, by length
+
+    bool empty() const { return !(meridian.length > 0); }
+};
+Profile profileOf(const std::vector<ProfilePoint>& points);
+/// Whether it runs through itself, or back below its first point or above its last.
+bool crossesItself(const std::vector<ProfilePoint>& points);
+
+/// What lies `wall` mm within it, over the same lengths: open where it ends farther than that from the axis,
+/// else closed.
+PlaceAt within(const Profile& profile, double wall);
+
+/// The two curves of a ball of that diameter, by formula.
+Profile ballOf(double diameter);
+Profile coneOf(double diameter, double topDiameter, double length);
+
+} // namespace bollard::blank
+
+template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<bollard::blank::ProfilePoint>();
