@@ -29,6 +29,58 @@ class RandomCards {
                 inscription.side = random_() % 4 == 0 ? "back" : "";
         return card;
     }
+    /// Of those that words go round, and blocks: somewhere on some of their sides.
+    bollard::card::Card nextRound() {
+        using bollard::blank::Kind;
+        bollard::card::Card card;
+        bollard::blank::Blank& b = card.blank;
+        static constexpr std::array kinds{Kind::bar,  Kind::block,  Kind::tube,   Kind::ring,
+                                          Kind::cone, Kind::sphere, Kind::turned, Kind::faceted};
+        b.kind = kinds[random_() % kinds.size()];
+        b.diameter = between(8, 60);
+        b.length = between(6, 60);
+        b.bore = b.diameter * between(0.4, 0.9);
+        b.thickness = b.kind == Kind::block ? between(8, 30) : between(1, 4);
+        b.width = b.kind == Kind::ring ? between(4, 20) : between(20, 80);
+        b.height = between(10, 50);
+        b.inside = random_() % 2 ? bollard::blank::Inside::comfort : bollard::blank::Inside::flat;
+        b.comfort = between(0.1, 0.5);
+        b.topDiameter = random_() % 4 ? between(4, 60) : 0;
+        b.facets = 3 + number(12);
+        b.across = b.bore + between(2, 12);
+        if (b.kind == Kind::faceted) // its corners lie farther out than its facets
+            b.bore = std::min(b.bore, b.across - 1.5);
+        b.profile.clear();
+        double y = 0;
+        for (int i = 0, points = 2 + number(4); i < points; ++i, y += between(4, 20))
+            b.profile.push_back({random_() % 6 ? between(4, 30) : 0, y, random_() % 3 > 0});
+        if (random_() % 2)
+            b.wall = between(0.8, 2.5);
+        b.edge = edge();
+        b.edgeBoth = random_() % 2 == 0;
+        const auto sides = bollard::blank::sidesOf(b);
+        for (auto count = 1 + random_() % 2; count > 0; --count) {
+            bollard::card::Inscription made = inscription(b);
+            made.ornament = {};
+            made.baseline = {};
+            made.nudges.clear();
+            made.side = random_() % 2 ? std::string() : std::string(sides[random_() % sides.size()]);
+            const bollard::plane::Vector size = bollard::blank::sizeOf(b, made.side);
+            made.style.sizeBy = bollard::setting::SizeBy::capital;
+            made.style.size = std::max(1.0, std::min(size.y, size.x) * between(0.1, 0.4));
+            made.style.stroke = made.style.size * between(0.05, 0.2);
+            made.style.letterSpace = 0;
+            made.placing.anchor = bollard::setting::Anchor::centre;
+            made.placing.x = size.x * between(0, 1);
+            made.placing.y = size.y * between(0.3, 0.7);
+            made.placing.turn = random_() % 3 ? 0 : between(-180, 180);
+            made.working.depth = between(0.2, 1);
+            made.working.height = between(0.3, 1.5);
+            made.working.foot = made.working.foot > 0 ? 0.2 : 0;
+            card.inscriptions.push_back(made);
+        }
+        return card;
+    }
     bollard::blank::PlateOutline plateOutline() {
         bollard::blank::PlateOutline made;
         if (random_() % 2)

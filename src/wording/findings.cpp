@@ -142,6 +142,8 @@ QString measuredOf(const Finding& finding, quantity::Unit unit) {
         return QStringLiteral("%1° < %2°")
             .arg(QString::fromStdString(quantity::roundedText(finding.measured, 2)),
                  QString::fromStdString(quantity::roundedText(finding.limit, 2)));
+    case check::Told::share:
+        return Findings::tr("%1 %").arg(QString::fromStdString(quantity::roundedText(finding.measured, 1)));
     case check::Told::excess:
         return Findings::tr("by %1").arg(lengthText(finding.measured, unit));
     case check::Told::limit:

@@ -1,6 +1,6 @@
 // No solid crosses itself. CGAL's test is slow to compile, so it has this file to itself.
 #include "../hollows.hpp"
-#include "../sample_cards.hpp"
+#include "../random_cards.hpp"
 #include <CGAL/Exact_predicates_inexact_constructions_kernel.h>
 #include <CGAL/Polygon_mesh_processing/self_intersections.h>
 #include <CGAL/Surface_mesh.h>
@@ -49,6 +49,44 @@ class SelfCrossingTest : public QObject {
         QVERIFY(!made.solid->problem);
         QVERIFY(body::faultsOf(made.solid->mesh).none());
         QVERIFY(!crossesItself(made.solid->mesh));
+    }
+
+    /// BOLLARD_ROUNDS tells how many.
+    void noSolidThatWordsGoRoundCrossesItself() {
+        constexpr unsigned seed = 20261127;
+        samples::RandomCards cards(seed);
+        card::Pipeline pipeline(samples::catalogue());
+        const int asked = qEnvironmentVariableIntValue("BOLLARD_ROUNDS"), rounds = asked ? asked : 60;
+        int made = 0, unsettled = 0;
+        for (int i = 0; i < rounds; ++i) {
+            const card::Card card = cards.nextRound();
+            const auto part = pipeline.run(std::make_shared<const card::Card>(card), {});
+            const auto tell = [&] {
+                for (const QString& line : QString::fromStdString(card::jsonOf(card)).split('\n'))
+                    qWarning("%s", qPrintable(line));
+            };
+            if (part.solid->problem) { // told, and nothing is made
+                QVERIFY(part.solid->mesh.empty());
+                unsettled += part.solid->problem->kind == quantity::ProblemKind::geometryFailed;
+                continue;
+            }
+            ++made;
+            const body::MeshFaults faults = body::faultsOf(part.solid->mesh);
+            if (!faults.none() || crossesItself(part.solid->mesh)) {
+                tell();
+                QFAIL(qPrintable(QString("seed %1, card %2: open %3 crowded %4 pinched %5 flat %6 doubled %7")
+                                     .arg(seed)
+                                     .arg(i)
+                                     .arg(faults.openEdges)
+                                     .arg(faults.crowdedEdges)
+                                     .arg(faults.pinchedVertices)
+                                     .arg(faults.flatTriangles)
+                                     .arg(faults.doubledTriangles)));
+            }
+        }
+        qInfo("seed %u: %d of %d made, %d did not settle", seed, made, rounds, unsettled);
+        QVERIFY(made * 2 > rounds);
+        QVERIFY(unsettled * 50 <= rounds);
     }
 
     void overlappingWorkingsLeaveNoHollowAndCrossNowhere_data() {

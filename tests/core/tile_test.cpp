@@ -38,7 +38,7 @@ class TileTest : public QObject {
         const auto all = samples::made(card);
         const working::Tiling tiling = working::tilingOf(
             all.lettering->firstSide,
-            working::lettersOf(all.lettering->firstSide, all.lettering->inscriptions, "front", "back", 3));
+            working::lettersOf(all.solid->panels->front(), all.lettering->inscriptions));
         for (const working::TileLetters& tile : tiling.tiles) {
             for (const working::PlanLetter& letter : tile.letters)
                 QVERIFY(letter.slot != 1 || letter.letter > 0);

@@ -49,6 +49,10 @@ Shape bar() {
             [](const Blank& b) {
                 const double room = b.length / 2 - uprightLeft, across = b.diameter / 2 - uprightLeft;
                 return b.edge.kind == EdgeKind::draft ? Edge{} : fitted(b.edge, room, across, 0);
+            },
+            [](const Blank& b, std::string_view side) {
+                return side == "outside" ? Radius{b.diameter / 2, [r = b.diameter / 2](double) { return r; }}
+                                         : Radius{};
             }};
 }
 

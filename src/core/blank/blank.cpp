@@ -49,6 +49,28 @@ double turnOf(const Blank& blank, std::string_view side) {
     return std::ranges::find(round, sideOf(blank, side)) != round.end() ? sizeOf(blank, side).x : 0;
 }
 
+Radius radiusOf(const Blank& blank, std::string_view side) {
+    const auto known = shapeOf(blank).radiusOf;
+    const std::string_view own = sideOf(blank, side);
+    return known && !own.empty() ? known(blank, own) : Radius{};
+}
+
+double turnAt(const Blank& blank, std::string_view side, double y) {
+    const double turn = turnOf(blank, side);
+    const Radius radius = turn > 0 ? radiusOf(blank, side) : Radius{};
+    return radius.own > 0 ? turn * radius.at(y) / radius.own : turn;
+}
+
+double narrowingAt(const Blank& blank, std::string_view side, double y) {
+    const Radius radius = radiusOf(blank, side);
+    return radius.own > 0 ? std::max(leastNarrowing, radius.at(y) / radius.own) : 1;
+}
+
+std::vector<double> facetBordersOf(const Blank& blank, std::string_view side) {
+    const auto known = shapeOf(blank).facetBordersOf;
+    return known ? known(blank, sideOf(blank, side)) : std::vector<double>{};
+}
+
 bool hasEdge(const Blank& blank) {
     return shapeOf(blank).edgeOf != nullptr;
 }

@@ -2,6 +2,7 @@
 #pragma once
 #include "blank/edge.hpp"
 #include "blank/hole.hpp"
+#include "blank/panel.hpp"
 #include "blank/plate_outline.hpp"
 #include "blank/profile.hpp"
 #include "plane/region.hpp"
@@ -68,6 +69,15 @@ double depthBehind(const Blank& blank, std::string_view side = {});
 double depthBehind(const Blank& blank, std::string_view side, double fromX, double toX);
 /// The circumference, mm, of a side that goes all the way round; 0 for others.
 double turnOf(const Blank& blank, std::string_view side = {});
+
+/// How far the places of a side are from the axis that it is turned about; of own radius 0: it is not round.
+Radius radiusOf(const Blank& blank, std::string_view side);
+/// How far it is round the side at that y, mm; 0 where it does not go all the way round.
+double turnAt(const Blank& blank, std::string_view side, double y);
+/// The same as a share of the widest turn; 1 for sides that are not round, above 0 for all.
+double narrowingAt(const Blank& blank, std::string_view side, double y);
+/// Where a facet ends and the next begins: x of the side, mm, ascending; none on smooth sides.
+std::vector<double> facetBordersOf(const Blank& blank, std::string_view side);
 
 /// Whether its edge can be broken: along the outline, or of a bar at its ends.
 bool hasEdge(const Blank& blank);

@@ -60,7 +60,9 @@ std::vector<Panel> panelsOf(const Faceted& f, double tallest) {
     const int strips = std::max(2, int(std::ceil(stripsOf(f.bore, tallest) * within / M_PI)));
     // Towards its borders what stands on a facet leans, so that on both sides of a border it meets as mitred,
     // and nothing folds over.
-    const double mitre = std::tan(M_PI / f.facets), leans = std::clamp(2 * tallest * mitre, 0.02, f.half / 2);
+    const double mitre = std::tan(M_PI / f.facets), leans = std::clamp(3 * tallest * mitre, 0.02, f.half / 2);
+    // Leaning walls twist, by about height * lean / 4 a strip.
+    const int leaningStrips = std::max(1, int(std::ceil(tallest * mitre / (4 * chord_mm))));
     std::vector<std::int32_t>& u = panel.cuts.u;
     u = {0, turn};
     for (int facet = -f.facets; facet <= f.facets; ++facet) {
@@ -71,8 +73,10 @@ std::vector<Panel> panelsOf(const Faceted& f, double tallest) {
                 u.push_back(at);
         };
         add(f.half);
-        add(f.half - leans);
-        add(leans - f.half);
+        for (int i = 1; i <= leaningStrips; ++i) {
+            add(f.half - leans * i / leaningStrips);
+            add(leans * i / leaningStrips - f.half);
+        }
         for (int i = 0; i <= strips; ++i)
             add(f.bore * std::sin(within * (2.0 * i / strips - 1)));
     }
@@ -150,6 +154,14 @@ Shape faceted() {
     shape.radiusOf = [](const Blank& b, std::string_view side) {
         const Faceted f = facetedOf(b);
         return side == "inside" ? Radius{f.bore, [r = f.bore](double) { return r; }} : Radius{};
+    };
+    shape.facetBordersOf = [](const Blank& b, std::string_view side) {
+        std::vector<double> borders;
+        const Faceted f = facetedOf(b);
+        for (int i = 0; side == "outside" && i <= f.facets; ++i) // an even number has a middle on the seam
+            if (const double x = (i + (f.facets % 2 ? 0 : 0.5)) * 2 * f.half; x <= f.turn())
+                borders.push_back(x);
+        return borders;
     };
     shape.panelsOf = [](const Blank& b, double tallest) { return panelsOf(facetedOf(b), tallest); };
     return shape;

@@ -37,8 +37,7 @@ Drawn drawnOn(const Panel& panel, bool behind, double x, double y) {
         drawn.shift = behind ? whole.low.x + whole.high.x : 0;
         return drawn;
     }
-    constexpr double narrowest = 1e-3; // near a pole
-    const double here = std::max(radius.at(y), narrowest * radius.own), share = here / radius.own;
+    const double here = std::max(radius.at(y), leastNarrowing * radius.own), share = here / radius.own;
     if (!drawn.stretch.bends)
         drawn.stretch.scale = panel.frontRadius.own / here;
     // The middle of an inside lies across from that of the outside.

@@ -26,6 +26,9 @@ struct Radius {
     std::function<double(double y_mm)> at{}; ///< never above `own`
 };
 
+/// Near a pole letters are not narrowed any further.
+constexpr double leastNarrowing = 1e-3;
+
 /// How what is drawn on a side lies on the panel's plan: mirrored, where it is seen from behind, shifted, and
 /// stretched.
 struct Drawn {
@@ -74,6 +77,9 @@ struct Panel {
     /// Its back lies so far behind its front only in counting: heights above half of it stand on the front,
     /// those below on the back, and what is between them is as thick as the rays tell.
     bool countsApart = false;
+    /// Whether what reaches so high (mm; below 0: deep) between two y of the plan stays clear of the rest of
+    /// the panel; null: wherever its rays do not meet.
+    std::function<bool(double fromY, double toY, double height)> hasRoom{};
     /// Whether its neighbours close it along the outline: of panels without a back, and of walls whose rims
     /// are sides too.
     bool joined = false;

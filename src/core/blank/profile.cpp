@@ -197,7 +197,8 @@ Profile profileOf(const std::vector<ProfilePoint>& points) {
 
 bool crossesItself(const std::vector<ProfilePoint>& points) {
     std::vector<size_t> corners;
-    std::vector<Vector> all = placesOf(points, corners), places;
+    const std::vector<Vector> all = placesOf(points, corners);
+    std::vector<Vector> places;
     // Every twentieth of a curve is enough to see it.
     for (size_t i = 0; i < all.size(); ++i)
         if (i % 20 == 0 || std::ranges::find(corners, i) != corners.end())
@@ -209,6 +210,9 @@ bool crossesItself(const std::vector<ProfilePoint>& points) {
             if (side(a, b, c) * side(a, b, d) < 0 && side(c, d, a) * side(c, d, b) < 0)
                 return true;
         }
+    for (size_t i = 1; i + 1 < all.size(); ++i)
+        if (!(all[i].x > 0)) // it would be thinner than nothing there
+            return true;
     // The flat ends lie across what is between.
     return !places.empty() && std::ranges::any_of(places, [&](Vector p) {
         return (p.y < places.front().y - same && p.x < places.front().x) ||
@@ -216,31 +220,58 @@ bool crossesItself(const std::vector<ProfilePoint>& points) {
     });
 }
 
+namespace {
+
+int stepsOf(const Meridian& meridian) {
+    return std::clamp(int(meridian.length / 0.1), 200, 2000);
+}
+std::vector<Vector> flattened(const Meridian& meridian, int steps) {
+    std::vector<Vector> places;
+    for (int i = 0; i <= steps; ++i) {
+        const Meridian::Place place = meridian.at(meridian.length * i / steps);
+        places.push_back({place.r, place.y});
+    }
+    return places;
+}
+bool isClear(const std::vector<Vector>& line, Vector p, double distance) {
+    constexpr double share = 1 - 2e-3; // of chords
+    for (size_t i = 0; i + 1 < line.size(); ++i)
+        if (plane::distanceToSegment(p, line[i], line[i + 1]) < distance * share)
+            return false;
+    return true;
+}
+
+} // namespace
+
+bool hasRoom(const Profile& profile, double from, double to, double height) {
+    const Meridian& meridian = profile.meridian;
+    std::vector<Vector> line = flattened(meridian, stepsOf(meridian));
+    constexpr int parts = 24;
+    for (int i = 0; i <= parts; ++i) {
+        const Meridian::Place place =
+            meridian.at(std::clamp(from + (to - from) * i / parts, 0.0, meridian.length));
+        const Vector p{place.r + height * place.normalR, place.y + height * place.normalY};
+        if (p.x < 0 || !isClear(line, p, std::fabs(height)))
+            return false;
+    }
+    return true;
+}
+
 PlaceAt within(const Profile& profile, double wall) {
     const Meridian& outside = profile.meridian;
     const Meridian::Place first = outside.at(0), last = outside.at(outside.length);
-    const int steps = std::max(200, int(outside.length / 0.1));
-    std::vector<Vector> outer;
-    for (int i = 0; i <= steps; ++i) {
-        const Meridian::Place place = outside.at(outside.length * i / steps);
-        outer.push_back({place.r, place.y});
-    }
+    const int steps = stepsOf(outside);
+    const std::vector<Vector> outer = flattened(outside, steps);
     struct Near {
         double v;
         Vector at;
     };
     std::vector<Near> kept;
-    const auto fartherThanWall = [&](Vector p) {
-        for (size_t i = 0; i + 1 < outer.size(); ++i)
-            if (plane::distanceToSegment(p, outer[i], outer[i + 1]) < wall * (1 - 1e-3))
-                return false;
-        return true;
-    };
     for (int i = 0; i <= steps; ++i) {
         const double v = outside.length * i / steps;
         const Meridian::Place place = outside.at(v);
         const Vector p{place.r - wall * place.normalR, place.y - wall * place.normalY};
-        if (p.x >= 0 && p.y >= first.y && p.y <= last.y && fartherThanWall(p))
+        if (p.x >= 0 && p.y >= first.y && p.y <= last.y && isClear(outer, p, wall))
             kept.push_back({v, p});
     }
     if (kept.size() < 2)

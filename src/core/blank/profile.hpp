@@ -25,14 +25,19 @@ struct Profile {
     bool empty() const { return !(meridian.length > 0); }
 };
 Profile profileOf(const std::vector<ProfilePoint>& points);
-/// Whether it runs through itself, or back below its first point or above its last.
+/// Whether it runs through itself, to the axis and off it again, or back below its first point or above its
+/// last.
 bool crossesItself(const std::vector<ProfilePoint>& points);
+
+/// Whether what reaches `height` mm above it between two places of its length (below 0: into it) stays clear
+/// of the rest of it. O(steps of the stretch times those of the whole).
+bool hasRoom(const Profile& profile, double from, double to, double height);
 
 /// What lies `wall` mm within it, over the same lengths: open where it ends farther than that from the axis,
 /// else closed.
 PlaceAt within(const Profile& profile, double wall);
 
-/// The two curves of a ball of that diameter, by formula.
+/// Those of a ball, by its formula, and of a cone; mm.
 Profile ballOf(double diameter);
 Profile coneOf(double diameter, double topDiameter, double length);
 

@@ -192,7 +192,7 @@ BrokenEdge brokenEdge(const Edge& edge, double radius, double y, bool atEnd) {
             places.push_back({radius - across * (1 - double(i)), y + into * up * i, up, -into * across});
     }
     places.back().r = radius; // exactly, so that the side's rim is the same
-    places.back().y = y + into * up;
+    places.back().y = plane::toMillimetres(plane::toUnits(y + into * up));
     if (atEnd)
         std::ranges::reverse(places);
     BrokenEdge broken;

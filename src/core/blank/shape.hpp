@@ -28,6 +28,8 @@ struct Shape {
     /// How far the side's places are from the axis that it is turned about; null or of own radius 0: it is
     /// not round.
     Radius (*radiusOf)(const Blank&, std::string_view side) = nullptr;
+    /// Where its facets meet; null: it has none.
+    std::vector<double> (*facetBordersOf)(const Blank&, std::string_view side) = nullptr;
 };
 
 Shape noBlank();

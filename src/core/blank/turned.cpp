@@ -10,16 +10,18 @@ struct TurnedBody {
     Profile profile{};
     double wall = 0;      ///< 0: it is solid
     bool rounded = false; ///< its profile bends
+    bool concave = false; ///< or may do so inwards
+    bool crossed = false; ///< it runs through itself
 };
 
 TurnedBody ball(const Blank& b) {
-    return {ballOf(b.diameter), 0, true};
+    return {ballOf(b.diameter), 0, true, false, false};
 }
 TurnedBody cone(const Blank& b) {
-    return {coneOf(b.diameter, b.topDiameter, b.length), 0, false};
+    return {coneOf(b.diameter, b.topDiameter, b.length), 0, false, false, false};
 }
 TurnedBody turnedBody(const Blank& b) {
-    return {profileOf(b.profile), b.wall, true};
+    return {profileOf(b.profile), b.wall, true, true, crossesItself(b.profile)};
 }
 
 Meridian::Place endOf(const TurnedBody& body, bool atEnd) {
@@ -27,7 +29,7 @@ Meridian::Place endOf(const TurnedBody& body, bool atEnd) {
 }
 
 std::vector<Panel> panelsOf(const TurnedBody& body, double tallest) {
-    if (body.profile.empty())
+    if (body.profile.empty() || body.crossed)
         return {};
     const Meridian& outside = body.profile.meridian;
     const double tolerance = body.rounded ? chord_mm / 2 : chord_mm;
@@ -36,6 +38,10 @@ std::vector<Panel> panelsOf(const TurnedBody& body, double tallest) {
     std::vector<double> bands = bandsOf(outside.at, body.profile.corners, tallest, tolerance);
     std::vector<Panel> panels{revolved("outside", outside, body.profile.widest, bands, strips)};
     Panel& round = panels.front();
+    if (body.concave)
+        round.hasRoom = [profile = body.profile](double from, double to, double height) {
+            return blank::hasRoom(profile, from, to, height);
+        };
     if (inside) {
         round.countsApart = true;
         makeHollow(round, "hollow", inside, body.profile.widest, body.wall);

@@ -14,7 +14,7 @@ bool inOrder(const Columns& columns, const std::vector<Interval>& material, cons
             for (const std::int32_t height :
                  {columns.low(interval, corner), columns.high(interval, corner)}) {
                 if (before && *before < height &&
-                    space::dot(stand.at(height) - stand.at(*before), stand.outwards()) <= 0)
+                    space::dot(stand.at(height) - stand.at(*before), stand.outwards(height)) <= 0)
                     return false;
                 before = height;
             }
@@ -52,7 +52,10 @@ Clash clashOf(std::span<const PanelColumns> parts) {
                     if (a == b || b == c || c == a)
                         continue; // at a pole
                     const Vertex n = space::cross(b - a, c - a);
-                    if (space::dot(n, stands[size_t(triangle.corners[0])].outwards()) <= 0)
+                    Vertex outwards{0, 0, 0};
+                    for (const int corner : triangle.corners)
+                        outwards = outwards + stands[size_t(corner)].outwards(level.at(corner));
+                    if (space::dot(n, outwards) <= 0)
                         return Clash::turnedOver;
                 }
             if (panel.backRay && !inOrder(columns, material, triangle, stands))

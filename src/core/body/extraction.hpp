@@ -37,14 +37,16 @@ class Stand {
             front_.foot = exact->second;
     }
     Vertex at(std::int32_t height) const {
-        if (separate_ && wall_ && height < -thickness_ / 2)
+        if (fromBack(height))
             return back_.at(plane::toMillimetres(-double(height) - thickness_));
         return front_.at(plane::toMillimetres(height));
     }
-    /// Out of the material, of a surface at that height that faces away from the middle of a wall.
-    const Vertex& outwards() const { return front_.along; }
+    /// The way heights grow there.
+    Vertex outwards(std::int32_t height) const { return fromBack(height) ? -1 * back_.along : front_.along; }
 
   private:
+    bool fromBack(std::int32_t height) const { return separate_ && wall_ && height < -thickness_ / 2; }
+
     blank::Ray front_{}, back_{};
     std::int32_t thickness_;
     bool wall_, separate_ = false;
@@ -87,6 +89,8 @@ class Extraction {
     /// Tells whether the back is one face, of all tiles too whose backs are flat: of a tile, whether it is
     /// left to others.
     bool add() {
+        if (panel_.frontRay)
+            findSharpCorners();
         const bool backDone =
             !panel_.frontRay && findBack() && (part_.isTile ? hasFlatBack() : addFlatBack());
         for (const Triangle& triangle : plan_.triangles) {
@@ -344,6 +348,32 @@ class Extraction {
         return true;
     }
 
+    /// Where two walls meet at less than 30 degrees.
+    void findSharpCorners() {
+        std::vector<std::vector<double>> ways(plan_.points.size());
+        for (const Triangle& triangle : plan_.triangles)
+            for (size_t k = 0; k < 3; ++k) {
+                if (plan_.cellAcross(triangle, int(k)) == triangle.cell)
+                    continue;
+                const int a = triangle.corners[(k + 1) % 3], b = triangle.corners[(k + 2) % 3];
+                const plane::Vector way =
+                    plane::vectorOf(plan_.points[size_t(b)]) - plane::vectorOf(plan_.points[size_t(a)]);
+                ways[size_t(a)].push_back(std::atan2(way.y, way.x));
+                ways[size_t(b)].push_back(std::atan2(-way.y, -way.x));
+            }
+        constexpr double sharp = M_PI / 6, same = 1e-9;
+        sharp_.resize(ways.size());
+        for (size_t p = 0; p < ways.size(); ++p) {
+            std::ranges::sort(ways[p]);
+            for (size_t i = 0; i < ways[p].size(); ++i) {
+                const bool last = i + 1 == ways[p].size();
+                const double angle = last ? ways[p][0] + 2 * M_PI - ways[p][i] : ways[p][i + 1] - ways[p][i];
+                if (angle > same && angle < sharp)
+                    sharp_[p] = true;
+            }
+        }
+    }
+
     void addCaps(const Triangle& triangle, bool backDone) {
         for (const Span& span : spans_[size_t(triangle.cell)]) {
             const auto isNothing = [&](int corner) {
@@ -400,8 +430,12 @@ class Extraction {
     void addStrip(int a, int b, int low, int high, Face face) {
         int left = placeOf(a, level(low).at(a)), right = placeOf(b, level(low).at(b));
         const int leftEnd = placeOf(a, level(high).at(a)), rightEnd = placeOf(b, level(high).at(b));
-        // Where both go on at one height, diagonals lean alike on both walls of a stroke.
-        const bool leftFirst = plan_.points[size_t(a)] < plan_.points[size_t(b)];
+        // Where both go on at one height, diagonals lean alike on both walls of a stroke, and on both of a
+        // sharp corner: walls of round sides are twisted.
+        const auto order = [&](int p) {
+            return std::pair(sharp_.empty() || !sharp_[size_t(p)], plan_.points[size_t(p)]);
+        };
+        const bool leftFirst = order(a) < order(b);
         const auto here = [&](int place) { return sorted_[size_t(place)]; };
         while (left < leftEnd || right < rightEnd) {
             bool onLeft = right >= rightEnd;
@@ -437,6 +471,7 @@ class Extraction {
     const std::stop_token& stop_;
     std::vector<std::vector<Span>> spans_; ///< by cell
     std::vector<bool> reachesBack_;        ///< by cell
+    std::vector<bool> sharp_;              ///< by point; empty where walls are not twisted
     std::int32_t backHeight_ = 0;
     Substance backSubstance_ = Substance::blank;
     std::vector<int> firstOf_;     ///< by point, into heights_

@@ -429,6 +429,7 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& card, const std::stri
         const auto place = [&](const LetteringKey::Item& item, const setting::Placing& placing) {
             working::PlacedLetters placed(item.number, item.setting, placing, item.working);
             placed.side = item.side;
+            placed.narrowing = blank::narrowingAt(card->blank, item.side, placing.y);
             placed.ties = item.ties;
             working::workCounters(placed, item.counters, stop);
             working::standClear(placed, card->inscriptions[size_t(item.number)].ornament.clear);

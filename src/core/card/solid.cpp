@@ -224,6 +224,22 @@ bool comesOut(std::span<const blank::Panel> panels, const Lettering& lettering) 
     });
 }
 
+/// What stands in a hollow of a panel, or is cut into a narrow part of it, would run into its other side.
+bool runsIntoOther(std::span<const blank::Panel> panels, const Lettering& lettering) {
+    return std::ranges::any_of(lettering.inscriptions, [&](const working::PlacedLetters& letters) {
+        const blank::Panel* const panel = panelOf(panels, letters.side);
+        if (!panel || !panel->hasRoom || panel->front != letters.side)
+            return false;
+        const auto [lowest, highest] = heightsOf(letters.working, lettering.blank, letters.side);
+        const double height = working::cuts(letters.working.kind) ? lowest : highest;
+        return std::ranges::any_of(letters.onSide, [&](const plane::Region& letter) {
+            const plane::Box box = plane::boxOf(letter);
+            return !box.empty() &&
+                   !panel->hasRoom(plane::toMillimetres(box.low.y), plane::toMillimetres(box.high.y), height);
+        });
+    });
+}
+
 /// Letters of sides that join may reach into each other inside the blank. By their boxes in space, so it may
 /// be said too often.
 bool sidesMeet(std::span<const blank::Panel> panels, const Lettering& lettering) {
@@ -288,11 +304,15 @@ Solid solidOf(const Lettering& lettering, std::shared_ptr<const std::vector<blan
               body::TileMemory& memory, const std::stop_token& stop) {
     Solid solid;
     solid.panels = std::move(panels);
+    if (solid.panels->empty()) {
+        solid.problem = quantity::Problem{quantity::ProblemKind::blankUnmade};
+        return solid;
+    }
     if (sidesMeet(*solid.panels, lettering)) {
         solid.problem = quantity::Problem{quantity::ProblemKind::sidesMeet};
         return solid;
     }
-    if (comesOut(*solid.panels, lettering)) {
+    if (comesOut(*solid.panels, lettering) || runsIntoOther(*solid.panels, lettering)) {
         solid.problem = quantity::Problem{quantity::ProblemKind::cutTooDeep};
         return solid;
     }

@@ -10,6 +10,8 @@ void checkBlank(Looking& looking) {
     const plane::Vector size = blank::sizeOf(b);
     if (!(size.x > 0 && size.y > 0 && blank::depthBehind(b) > 0))
         looking.found.push_back(looking.finding(FindingKind::blankTooThin, Severity::stop));
+    if (b.kind == blank::Kind::turned && blank::crossesItself(b.profile))
+        looking.found.push_back(looking.finding(FindingKind::profileCrossed, Severity::stop));
     Finding outside = looking.finding(FindingKind::holeOutside, Severity::watch);
     const auto holes = blank::drilledIn(b);
     const plane::BoundaryIndex edge(holes.empty() ? plane::Region{} : blank::wholeRegionOf(b));

@@ -9,6 +9,7 @@ std::span<const Check> checks() {
                                     Check{"characters", nullptr, checkCharacters},
                                     Check{"size", nullptr, checkSize},
                                     Check{"baseline", nullptr, checkBaseline},
+                                    Check{"round", nullptr, checkRound},
                                     Check{"widths", nullptr, checkWidths},
                                     Check{"lost", nullptr, checkLost},
                                     Check{"readingSide", nullptr, checkReadingSide},

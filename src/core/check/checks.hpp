@@ -13,6 +13,7 @@ void checkPieces(Looking& looking);
 void checkCharacters(Looking& looking, int slot);
 void checkSize(Looking& looking, int slot);
 void checkBaseline(Looking& looking, int slot);
+void checkRound(Looking& looking, int slot); ///< on sides that go all the way round
 void checkReadingSide(Looking& looking, int slot);
 void checkWidths(Looking& looking, int slot);
 void checkLost(Looking& looking, int slot); ///< what a weight change takes away

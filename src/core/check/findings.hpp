@@ -40,8 +40,12 @@ enum class FindingKind {
     beddingThin,
     outsideBlank,
     insideMargin,
-    blankTooThin, ///< the blank has no size or thickness
-    sideMissing,  ///< the blank lacks the side that the words are for; subject: the side
+    blankTooThin,   ///< the blank has no size or thickness
+    profileCrossed, ///< the profile of a turned blank runs through itself
+    turnExceeded, ///< words are longer than it is round their side; measured: so long, limit: the turn there
+    facetCrossed, ///< letters lie across the border of two facets
+    latitudeUneven, ///< of letters whose top and bottom lie at other latitudes; measured: the narrowest share
+    sideMissing,    ///< the blank lacks the side that the words are for; subject: the side
     holeOutside,
     landNarrow,      ///< between two holes, or a hole and the edge
     thicknessBeyond, ///< thicker than can be cut through
@@ -72,12 +76,12 @@ enum class FindingKind {
     zeroMoved,        ///< it was elsewhere when a file was last written for this process
     outlineMended
 };
-constexpr int findingKinds = 58;
+constexpr int findingKinds = 62;
 
 /// Where a finding is mended by hand.
 enum class Station { blank, lettering, placing, working, process, output };
 /// What of a finding is told beside its words.
-enum class Told { nothing, limit, angle, count, area, excess };
+enum class Told { nothing, limit, angle, count, area, excess, share };
 
 /// All that is known of the findings of one kind. English texts are marked for translation; %1 is the
 /// subject.

@@ -41,9 +41,7 @@ Looking::Looking(const FindingInput& input)
         rules_.push_back(rulesOf(in, in.processes.empty() ? in.process : in.processes[slot], letters.working,
                                  letters.working.kind, letters.side));
     }
-    const WorstHeight worst(in.inscriptions, [&](std::string_view side) {
-        return in.blank.kind == blank::Kind::none ? 0 : blank::depthBehind(in.blank, side);
-    });
+    const WorstHeight worst(in.inscriptions, in.blank);
     for (size_t slot = 0; slot < readings_.size(); ++slot)
         for (const Reading*& reading : readings_[slot])
             if (const double width = worst.width(*reading); width != reading->width) {

@@ -161,30 +161,40 @@ void addNearPairs(std::span<const PlacedLetters> inscriptions, const SideBounds&
                   const std::vector<double>& reaches, std::vector<NearPair>& pairs) {
     struct Of {
         int slot, letter;
-        std::int32_t round;
+        plane::Box own; // as the inscription has it
+        int round;
     };
     std::vector<Of> of;
-    std::vector<plane::Box> boxes;
+    std::vector<plane::Box> boxes; // as the side has it at its widest
+    const auto widened = [&](int slot, double x) {
+        const PlacedLetters& letters = inscriptions[size_t(slot)];
+        const double at = double(letters.place.at().x);
+        return at + (x - at) / letters.narrowing;
+    };
     double reach = 0;
     for (size_t slot = 0; slot < inscriptions.size(); ++slot) {
         const PlacedLetters& letters = inscriptions[slot];
         if (letters.side != side.name)
             continue;
-        reach = std::max(reach, reaches[slot]);
+        reach = std::max(reach, reaches[slot] / letters.narrowing);
         for (size_t i = 0; i < letters.onSide.size(); ++i) {
             // A letter may lie over another wholly; shapes of their own are parts of one drawing.
             const bool own = letters.setting->letters[i].own;
             for (const plane::Box& box :
                  own ? boxesOf(letters.onSide[i]) : std::vector{plane::boxOf(letters.onSide[i])}) {
+                of.push_back({int(slot), int(i), box, 0});
                 boxes.push_back(box);
-                of.push_back({int(slot), int(i), 0});
+                if (letters.narrowing != 1 && !box.empty()) {
+                    boxes.back().low.x = plane::onGrid(widened(int(slot), double(box.low.x)));
+                    boxes.back().high.x = plane::onGrid(widened(int(slot), double(box.high.x)));
+                }
             }
         }
     }
     // Everything a second time, once round.
     for (size_t i = 0, count = boxes.size(); side.turn != 0 && i < count; ++i) {
         boxes.push_back(plane::shifted(boxes[i], {side.turn, 0}));
-        of.push_back({of[i].slot, of[i].letter, side.turn});
+        of.push_back({of[i].slot, of[i].letter, of[i].own, 1});
     }
     for (const auto& [a, b] : plane::nearBoxes(boxes, static_cast<std::int32_t>(reach))) {
         const Of &first = of[size_t(a)], &second = of[size_t(b)];
@@ -192,8 +202,19 @@ void addNearPairs(std::span<const PlacedLetters> inscriptions, const SideBounds&
             continue; // both: as where they are
         const double pairReach = std::min(reaches[size_t(first.slot)], reaches[size_t(second.slot)]);
         const bool same = first.slot == second.slot && first.letter == second.letter && second.round == 0;
-        if (!same && boxes[size_t(a)].meets(boxes[size_t(b)], static_cast<std::int32_t>(pairReach)))
-            pairs.push_back({first.slot, second.slot, first.letter, second.letter, pairReach, second.round});
+        // Where the first one's latitude has the other.
+        const PlacedLetters &one = inscriptions[size_t(first.slot)],
+                            &other = inscriptions[size_t(second.slot)];
+        std::int32_t shift = second.round * side.turn;
+        if (one.narrowing != 1 || other.narrowing != 1) {
+            const double middle = (double(second.own.low.x) + second.own.high.x) / 2;
+            const double there = widened(second.slot, middle) + shift, at = double(one.place.at().x);
+            shift = first.slot == second.slot ? plane::onGrid(shift * one.narrowing)
+                                              : plane::onGrid(at + (there - at) * one.narrowing - middle);
+        }
+        if (!same &&
+            first.own.meets(plane::shifted(second.own, {shift, 0}), static_cast<std::int32_t>(pairReach)))
+            pairs.push_back({first.slot, second.slot, first.letter, second.letter, pairReach, shift});
     }
 }
 

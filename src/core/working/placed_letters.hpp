@@ -17,7 +17,8 @@ struct PlacedLetters {
     setting::Place place;
     Working working{};
     std::string_view side = "front";     ///< of the blank
-    std::vector<plane::Region> onSide{}; ///< by letter, grid units
+    std::vector<plane::Region> onSide{}; ///< by letter, grid units; true at their placing's latitude
+    double narrowing = 1;        ///< how far it is round the side at that latitude, in its widest turn
     std::vector<bool> altered{}; ///< by letter: it is no longer as its glyph is drawn; empty when none is
     Ties ties{};                 ///< as the card has them, `own` by code point as made
     std::vector<PlacedTie> placedTies{};

@@ -1,0 +1,419 @@
+// Sides that go all the way round: even heights, true lengths, no seam, and what is told of them.
+#include "../sample_cards.hpp"
+#include "blank/shape.hpp"
+#include <numbers>
+
+using namespace bollard;
+using blank::Kind, check::FindingKind, std::numbers::pi;
+
+namespace {
+
+struct Side {
+    const char* name;
+    blank::Blank blank;
+    const char* side;
+    double size; ///< of capitals, mm
+    /// How far a point lies off the true surface, away from the material, mm.
+    std::function<double(const space::Vertex&)> off;
+};
+
+double round(const space::Vertex& v) {
+    return std::hypot(v.x, v.z);
+}
+
+std::vector<Side> sides() {
+    std::vector<Side> all;
+    blank::Blank bar;
+    bar.kind = Kind::bar;
+    bar.diameter = 25.4;
+    bar.length = 60;
+    all.push_back({"bar", bar, "outside", 8, [](const auto& v) { return round(v) - 12.7; }});
+    blank::Blank tube = bar;
+    tube.kind = Kind::tube;
+    tube.bore = 18;
+    tube.edge = {blank::EdgeKind::round, 0.5, 45, 5};
+    tube.edgeBoth = true;
+    all.push_back({"tube", tube, "outside", 8, [](const auto& v) { return round(v) - 12.7; }});
+    all.push_back({"tube, inside", tube, "inside", 6, [](const auto& v) { return 9 - round(v); }});
+    blank::Blank ring;
+    ring.kind = Kind::ring;
+    ring.bore = 18;
+    ring.thickness = 2.4;
+    ring.width = 8;
+    ring.edge = {blank::EdgeKind::round, 0.3, 45, 5};
+    all.push_back({"ring", ring, "outside", 4, [](const auto& v) { return round(v) - 11.4; }});
+    all.push_back({"ring, inside", ring, "inside", 3, [](const auto& v) { return 9 - round(v); }});
+    ring.inside = blank::Inside::comfort;
+    const double arc = (16 + 0.09) / 0.6; // through the bore in the middle and 0.3 farther out at the ends
+    all.push_back({"ring, comfort", ring, "inside", 3,
+                   [arc](const auto& v) { return std::hypot(9 + arc - round(v), v.y - 4) - arc; }});
+    blank::Blank cone;
+    cone.kind = Kind::cone;
+    cone.diameter = 40;
+    cone.topDiameter = 20;
+    cone.length = 50;
+    all.push_back({"cone", cone, "outside", 7,
+                   [](const auto& v) { return (round(v) - (20 - v.y / 5)) * 50 / std::hypot(50, 10); }});
+    blank::Blank sphere;
+    sphere.kind = Kind::sphere;
+    sphere.diameter = 50;
+    all.push_back(
+        {"sphere", sphere, "outside", 7, [](const auto& v) { return std::hypot(v.x, v.y - 25, v.z) - 25; }});
+    blank::Blank turned;
+    turned.kind = Kind::turned;
+    turned.profile = {{0, 0, true}, {16, 14, true}, {0, 40, true}};
+    const blank::Profile egg = blank::profileOf(turned.profile);
+    all.push_back({"turned", turned, "outside", 6, [egg](const space::Vertex& v) {
+                       double least = 1e9, sign = 1;
+                       constexpr int steps = 1500;
+                       plane::Vector before{0, 0};
+                       for (int i = 1; i <= steps; ++i) {
+                           const auto place = egg.meridian.at(egg.meridian.length * i / steps);
+                           const plane::Vector here{place.r, place.y}, p{round(v), v.y};
+                           if (const double off = plane::distanceToSegment(p, before, here); off < least) {
+                               least = off;
+                               sign = plane::cross(here - before, p - before) < 0 ? 1 : -1;
+                           }
+                           before = here;
+                       }
+                       return sign * least;
+                   }});
+    blank::Blank faceted;
+    faceted.kind = Kind::faceted;
+    faceted.facets = 10;
+    faceted.across = 26;
+    faceted.bore = 20;
+    faceted.length = 8;
+    all.push_back({"faceted", faceted, "outside", 5, [](const space::Vertex& v) {
+                       double most = -1e9;
+                       for (int i = 0; i < 10; ++i) {
+                           const double angle = 2 * pi * i / 10;
+                           most = std::max(most, v.x * std::sin(angle) + v.z * std::cos(angle) - 13);
+                       }
+                       return most;
+                   }});
+    all.push_back({"faceted, inside", faceted, "inside", 4, [](const auto& v) { return 10 - round(v); }});
+    return all;
+}
+
+card::Card cardOn(const Side& side, const std::string& words, working::Kind kind, double shareRound = 0.5) {
+    card::Card card;
+    card.blank = side.blank;
+    card.blank.margin = 0;
+    card::Inscription inscription;
+    inscription.words = words;
+    inscription.side = side.side;
+    inscription.style.size = side.size;
+    inscription.working.kind = kind;
+    inscription.working.height = inscription.working.depth = 0.6;
+    inscription.working.bedding = 0.2;
+    inscription.placing.anchor = setting::Anchor::centre;
+    const plane::Vector size = blank::sizeOf(card.blank, side.side);
+    inscription.placing.x = size.x * shareRound;
+    inscription.placing.y = size.y / 2;
+    card.inscriptions = {inscription};
+    return card;
+}
+
+void verifySound(const card::Made& made) {
+    QVERIFY2(!made.solid->problem,
+             made.solid->problem ? qPrintable(QString::number(int(made.solid->problem->kind))) : "");
+    QVERIFY(body::faultsOf(made.solid->mesh).none());
+}
+bool has(const card::Made& made, FindingKind kind) {
+    return samples::finding(made, kind) != nullptr;
+}
+
+void forEachSide() {
+    QTest::addColumn<int>("number");
+    const auto all = sides();
+    for (size_t i = 0; i < all.size(); ++i)
+        QTest::newRow(all[i].name) << int(i);
+}
+
+} // namespace
+
+class RoundSidesTest : public QObject {
+    Q_OBJECT
+  private slots:
+    void heightsAreEvenAlongTheNormal_data() { forEachSide(); }
+    void heightsAreEvenAlongTheNormal() {
+        QFETCH(int, number);
+        const Side side = sides()[size_t(number)];
+        constexpr double chord = 0.012;
+        for (const auto kind : {working::Kind::raised, working::Kind::sunk}) {
+            const auto made = samples::made(cardOn(side, "N8", kind));
+            verifySound(made);
+            const double height = kind == working::Kind::raised ? 0.6 : -0.6;
+            const body::Mesh& mesh = made.solid->mesh;
+            int even = 0;
+            for (const auto& t : mesh.triangles) {
+                std::array<double, 3> off{};
+                for (size_t k = 0; k < 3; ++k)
+                    off[k] = side.off(mesh.vertices[size_t(t[k])]) - height;
+                if (std::ranges::any_of(off, [](double o) { return std::fabs(o) > 0.05; }))
+                    continue;
+                ++even;
+                for (size_t k = 0; k < 3; ++k) {
+                    QVERIFY2(std::fabs(off[k]) <= chord, qPrintable(QString::number(off[k], 'f', 5)));
+                    const space::Vertex middle =
+                        0.5 * (mesh.vertices[size_t(t[k])] + mesh.vertices[size_t(t[(k + 1) % 3])]);
+                    const double there = side.off(middle) - height;
+                    QVERIFY2(std::fabs(there) <= chord, qPrintable(QString::number(there, 'f', 5)));
+                }
+            }
+            QVERIFY(even > 20);
+        }
+    }
+
+    /// Of the letters' outlines on the surface the angles round the axis, times the radius at their latitude.
+    void lengthsRoundAreTrue_data() { forEachSide(); }
+    void lengthsRoundAreTrue() {
+        QFETCH(int, number);
+        const Side side = sides()[size_t(number)];
+        if (side.blank.kind == Kind::faceted)
+            QSKIP("round the axis a facet is not as long as along it");
+        const auto made = samples::made(cardOn(side, "I", working::Kind::raised));
+        verifySound(made);
+        const plane::Box box = plane::boxOf(made.lettering->inscriptions[0].onSide[0]);
+        const blank::Radius radius = blank::radiusOf(side.blank, side.side);
+        const double y = made.card->inscriptions[0].placing.y, here = radius.at(y);
+        double low = 1e9, high = -1e9;
+        const bool inside = std::string(side.side) == "inside";
+        const body::Mesh letters = body::meshOf(made.solid->parts(), body::Selection::letters);
+        for (const space::Vertex& v : letters.vertices)
+            if (side.off(v) > 0.55) {
+                const double angle = inside ? std::atan2(v.x, -v.z) : std::atan2(v.x, v.z);
+                low = std::min(low, angle);
+                high = std::max(high, angle);
+            }
+        COMPARE_NEAR((high - low) * here, plane::toMillimetres(double(box.high.x) - box.low.x), 0.02);
+        COMPARE_NEAR((high + low) / 2 * here, 0, 0.02);
+    }
+
+    void theSeamIsAsTrueAsWhatLiesOpposite_data() { forEachSide(); }
+    void theSeamIsAsTrueAsWhatLiesOpposite() {
+        QFETCH(int, number);
+        const Side side = sides()[size_t(number)];
+        using working::EdgeKind;
+        for (const auto kind :
+             {working::Kind::raised, working::Kind::sunk, working::Kind::carved, working::Kind::inlaid})
+            for (const auto edge : {EdgeKind::crisp, EdgeKind::chamfer, EdgeKind::round, EdgeKind::draft}) {
+                std::array<double, 2> volumes{};
+                for (const int opposite : {0, 1}) {
+                    card::Card card = cardOn(side, "N8", kind, 0.5 * opposite);
+                    card.inscriptions[0].working.edge = {edge, 0.15, 45, 6};
+                    const auto made = samples::made(card);
+                    verifySound(made);
+                    volumes[size_t(opposite)] = body::volumeOf(made.solid->mesh);
+                }
+                COMPARE_NEAR(volumes[0] / volumes[1], 1, 1e-6);
+            }
+    }
+
+    void wordsGoThroughWalls() {
+        for (const Side& side : sides()) {
+            const bool wall = side.blank.kind == Kind::tube || side.blank.kind == Kind::ring ||
+                              side.blank.kind == Kind::faceted;
+            if (!wall)
+                continue;
+            card::Card card = cardOn(side, "II", working::Kind::pierced);
+            card.inscriptions[0].style.size = side.size * 0.8;
+            const auto made = samples::made(card);
+            verifySound(made);
+            QCOMPARE(made.solid->dropOuts.pieces, 1);
+            card.inscriptions[0].words = "";
+            const double whole = body::volumeOf(samples::made(card).solid->mesh);
+            double area = 0;
+            for (const plane::Region& letter : made.lettering->inscriptions[0].onSide)
+                area += plane::areaOf(letter) / 1e8;
+            // Walls of letters stand along the normals, so that a cut is narrower towards the axis; on facets
+            // it goes straight in.
+            const double thick = blank::depthBehind(card.blank, side.side);
+            const double taken = (whole - body::volumeOf(made.solid->mesh)) / (area * thick);
+            QVERIFY2(taken > 0.8 && taken < 1.3, qPrintable(QString::number(taken)));
+        }
+    }
+
+    void aBallHasItsVolumeAndPolesAreClosed() {
+        card::Card card;
+        card.blank.kind = Kind::sphere;
+        card.blank.diameter = 50;
+        const auto ball = samples::made(card);
+        verifySound(ball);
+        const double exact = 4.0 / 3 * pi * 25 * 25 * 25, volume = body::volumeOf(ball.solid->mesh);
+        QVERIFY(volume < exact && volume > exact * (1 - 3 * 0.012 / 25));
+        card.blank.kind = Kind::cone;
+        card.blank.diameter = 40;
+        card.blank.topDiameter = 0;
+        card.blank.length = 30;
+        const auto cone = samples::made(card);
+        verifySound(cone);
+        COMPARE_NEAR(body::volumeOf(cone.solid->mesh) / (pi * 400 * 30 / 3), 1, 2e-3);
+        card.blank.topDiameter = 20;
+        const auto frustum = samples::made(card);
+        COMPARE_NEAR(body::volumeOf(frustum.solid->mesh) / (pi * 30 * (400 + 200 + 100) / 3), 1, 2e-3);
+    }
+
+    void aRingIsWhatItsMeasuresSay() {
+        card::Card card;
+        card.blank.kind = Kind::ring;
+        card.blank.bore = 18;
+        card.blank.thickness = 2;
+        card.blank.width = 8;
+        const double flat = pi * (121 - 81) * 8;
+        const auto made = samples::made(card);
+        verifySound(made);
+        COMPARE_NEAR(body::volumeOf(made.solid->mesh), flat, 1.5);
+        const body::Extent extent = body::extentOf(made.solid->mesh);
+        QCOMPARE(extent.low.y, 0.0);
+        QCOMPARE(extent.high.y, 8.0);
+        COMPARE_NEAR(extent.high.x, 11, 0.012);
+        // What the arc of a comfort inside takes is a third of 0.3 by the width, nearer to the ends, turned
+        // about the axis.
+        card.blank.inside = blank::Inside::comfort;
+        const auto comfort = samples::made(card);
+        verifySound(comfort);
+        COMPARE_NEAR(body::volumeOf(made.solid->mesh) - body::volumeOf(comfort.solid->mesh),
+                     8 * 0.3 / 3 * 2 * pi * 9.09, 0.0067 * 2 * pi * 9 * 8);
+        card.blank.edge = {blank::EdgeKind::chamfer, 0.3, 45, 5};
+        const double one = body::volumeOf(samples::made(card).solid->mesh);
+        card.blank.edgeBoth = true;
+        const auto both = samples::made(card);
+        verifySound(both);
+        QVERIFY(body::volumeOf(both.solid->mesh) < one - 1);
+    }
+
+    void wordsAreTrueAtTheirOwnLatitude() {
+        // On a ball, at 40 degrees from its equator, a word is as wide as at the equator.
+        card::Card card = cardOn(sides()[7], "HULL", working::Kind::raised);
+        const double radius = 25, up = 40 * pi / 180;
+        card.inscriptions[0].style.size = 4;
+        for (const double latitude : {0.0, up, -up}) {
+            card.inscriptions[0].placing.y = radius * (pi / 2 + latitude);
+            card.inscriptions[0].placing.x = 30; // not in the middle
+            const auto made = samples::made(card);
+            verifySound(made);
+            plane::Box box;
+            for (const plane::Region& letter : made.lettering->inscriptions[0].onSide)
+                box.include(plane::boxOf(letter));
+            double low = 1e9, high = -1e9;
+            for (const space::Vertex& v :
+                 body::meshOf(made.solid->parts(), body::Selection::letters).vertices) {
+                low = std::min(low, std::atan2(v.x, v.z));
+                high = std::max(high, std::atan2(v.x, v.z));
+            }
+            const double width = plane::toMillimetres(double(box.high.x) - box.low.x);
+            COMPARE_NEAR((high - low) * radius * std::cos(latitude), width, 0.02);
+            // Its anchor lies where the development says: angle = x / R.
+            COMPARE_NEAR((high + low) / 2, 30 / radius - pi, 0.01);
+            QVERIFY(has(made, FindingKind::latitudeUneven) == (latitude != 0));
+        }
+    }
+
+    void chamfersAreAsWideWhereTheBlankIsThin() {
+        // Half of the way to a pole the plan is stretched to twice the letters; a chamfer is not.
+        card::Card card = cardOn(sides()[7], "I", working::Kind::raised);
+        card.inscriptions[0].style.size = 4;
+        const auto taken = [&](double latitude) {
+            card.inscriptions[0].placing.y = 25 * (pi / 2 + latitude);
+            card.inscriptions[0].working.edge = {};
+            const double crisp = body::volumeOf(samples::made(card).solid->mesh);
+            card.inscriptions[0].working.edge = {working::EdgeKind::chamfer, 0.3, 45, 5};
+            const auto made = samples::made(card);
+            return body::faultsOf(made.solid->mesh).none() ? crisp - body::volumeOf(made.solid->mesh) : -1.0;
+        };
+        COMPARE_NEAR(taken(pi / 3) / taken(0), 1, 0.02);
+    }
+
+    void aProfileGoesThroughItsPoints() {
+        const std::vector<blank::ProfilePoint> points{
+            {8, 0, false}, {20, 18, true}, {14, 30, true}, {6, 44, false}, {6, 50, false}};
+        const blank::Profile profile = blank::profileOf(points);
+        QVERIFY(!blank::crossesItself(points));
+        for (const blank::ProfilePoint& point : points) {
+            double least = 1e9;
+            for (int i = 0; i <= 5000; ++i) {
+                const auto place = profile.meridian.at(profile.meridian.length * i / 5000);
+                least = std::min(least, std::hypot(place.r - point.r, place.y - point.y));
+            }
+            QVERIFY2(least < 0.01, qPrintable(QString::number(least)));
+        }
+        QCOMPARE(profile.corners.size(), size_t(3)); // both ends, and where it becomes straight
+        // By true length
+        const auto a = profile.meridian.at(10), b = profile.meridian.at(10.01);
+        COMPARE_NEAR(std::hypot(b.r - a.r, b.y - a.y), 0.01, 1e-5);
+        COMPARE_NEAR(std::hypot(a.normalR, a.normalY), 1, 1e-9);
+        // Straight lines only
+        const blank::Profile line = blank::profileOf({{10, 0, false}, {10, 5, false}, {4, 5, false}});
+        COMPARE_NEAR(line.meridian.length, 11, 1e-9);
+        QVERIFY(blank::profileOf({{5, 5, false}}).empty());
+        QVERIFY(blank::profileOf({{0, 0, false}, {0, 5, false}}).empty());
+    }
+
+    void aTurnedShapeMayBeHollow() {
+        card::Card card = cardOn(sides()[8], "NET", working::Kind::pierced);
+        card.blank.profile = {{12, 0, false}, {18, 15, true}, {12, 30, false}};
+        card.blank.wall = 2;
+        card.inscriptions[0].placing.x = blank::sizeOf(card.blank, "outside").x / 2;
+        card.inscriptions[0].placing.y = blank::sizeOf(card.blank, "outside").y / 2;
+        const auto open = samples::made(card);
+        verifySound(open);
+        // About its surface times the wall
+        card.inscriptions.clear();
+        const auto bare = samples::made(card);
+        card.blank.wall = 0;
+        const double solid = body::volumeOf(samples::made(card).solid->mesh);
+        const double share = body::volumeOf(bare.solid->mesh) / solid;
+        QVERIFY2(share > 0.2 && share < 0.35, qPrintable(QString::number(share)));
+        // Where it ends within its wall it is closed: a hollow ball of two surfaces.
+        card.blank.profile = {{0, 0, true}, {15, 15, true}, {0, 30, true}};
+        card.blank.wall = 2;
+        const auto ball = samples::made(card);
+        verifySound(ball);
+    }
+
+    void whatIsWrongIsFound() {
+        const auto all = sides();
+        card::Card ring = cardOn(all[3], "MOORING RING OF THE INNER QUAY", working::Kind::raised);
+        const auto lapped = samples::made(ring);
+        const check::Finding* exceeded = samples::finding(lapped, FindingKind::turnExceeded);
+        QVERIFY(exceeded && exceeded->severity == check::Severity::stop);
+        COMPARE_NEAR(exceeded->limit, 2 * pi * 11.4, 1e-6);
+        QVERIFY(
+            !has(samples::made(cardOn(all[3], "MOORING", working::Kind::raised)), FindingKind::turnExceeded));
+        // Ten facets of 8.45 mm each: a middle at half the turn
+        card::Card key = cardOn(all[9], "I", working::Kind::raised);
+        QVERIFY(!has(samples::made(key), FindingKind::facetCrossed));
+        key.inscriptions[0].placing.x += 13 * std::tan(pi / 10);
+        QVERIFY(has(samples::made(key), FindingKind::facetCrossed));
+        key.inscriptions[0].placing.x = 0; // the seam is in the middle of a facet
+        QVERIFY(!has(samples::made(key), FindingKind::facetCrossed));
+        card::Card crossed = cardOn(all[8], "I", working::Kind::raised);
+        crossed.blank.profile = {{10, 0, false}, {4, 20, false}, {12, 10, false}, {2, 16, false}};
+        const auto broken = samples::made(crossed);
+        QVERIFY(has(broken, FindingKind::profileCrossed) && broken.solid->problem);
+        // Letters that would stand across a narrow neck
+        card::Card neck = cardOn(all[8], "I", working::Kind::raised);
+        neck.blank.profile = {{14, 0, false}, {6, 10, true}, {14, 20, false}};
+        neck.inscriptions[0].placing.y = blank::sizeOf(neck.blank, "outside").y / 2;
+        neck.inscriptions[0].style.size = 3;
+        verifySound(samples::made(neck));
+        neck.inscriptions[0].working.height = 14;
+        QVERIFY(samples::made(neck).solid->problem);
+        // Sunk letters close up towards the axis: the same stroke is narrower on a thinner bar.
+        card::Card thin = cardOn(all[0], "I", working::Kind::sunk);
+        thin.inscriptions[0].working.depth = 3;
+        const auto narrowest = [&](double diameter) {
+            thin.blank.diameter = diameter;
+            thin.process.own["sunk.strokeStop"] = 100; // so that it is told
+            const auto made = samples::made(thin);
+            const check::Finding* f = samples::finding(made, FindingKind::strokeNarrow);
+            return f ? f->measured : -1;
+        };
+        const double wide = narrowest(60), narrow = narrowest(20);
+        COMPARE_NEAR(narrow / wide, (1 - 3 / 10.0) / (1 - 3 / 30.0), 1e-6);
+    }
+};
+QTEST_GUILESS_MAIN(RoundSidesTest)
+#include "round_sides_test.moc"
