@@ -203,6 +203,7 @@ void MainWindow::buildBody() {
     connect(routeCard_, &RouteCard::spellingChecked, flatView_, &FlatView::markMisspelt);
     connect(routeCard_, &RouteCard::artworkFileWanted, this, [this] { askForDrawing(DrawingUse::artwork); });
     connect(routeCard_, &RouteCard::curveFileWanted, this, [this] { askForDrawing(DrawingUse::line); });
+    connect(routeCard_, &RouteCard::profileFileWanted, this, [this] { askForDrawing(DrawingUse::profile); });
     connect(routeCard_, &RouteCard::outlineFileWanted, this, [this] { askForDrawing(DrawingUse::outline); });
     connect(flatView_, &FlatView::fieldsMet, this, [this] {
         routeCard_->letteringBody().words().setFocus();

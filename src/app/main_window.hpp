@@ -59,7 +59,7 @@ class MainWindow : public QMainWindow {
     /// Replaces the card's rows by those of a CSV file; tells in place what is wrong with it.
     void readTable(const QString& path);
     /// An ornament, what the selected words run along, or the blank's outline.
-    enum class DrawingUse { artwork, line, outline };
+    enum class DrawingUse { artwork, line, outline, profile };
     void readDrawing(const QString& path, DrawingUse use);
     /// Writes all of them or none, each as its ending says; asks in place before replacing a file, or when a
     /// stop finding stands.

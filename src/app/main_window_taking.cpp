@@ -257,6 +257,19 @@ void MainWindow::takeDrawing(const artwork::Drawing& drawing, double millimetres
             card.blank.width = size.x;
             card.blank.height = size.y;
         });
+    } else if (use == DrawingUse::profile) {
+        plane::Outline sized = drawing.outline;
+        for (plane::Contour& contour : sized.contours)
+            contour =
+                plane::mapped(std::move(contour), [&](plane::Vector p) { return millimetresPerUnit * p; });
+        const std::vector<blank::ProfilePoint> profile = blank::profileFrom(sized);
+        if (profile.empty())
+            return notice_->say(tr("“%1” holds no line that could be a profile.").arg(name),
+                                NoticeBar::Tone::problem);
+        editor_.edit(tr("Take the profile from a drawing"), {}, [&](card::Card& card) {
+            card.blank.kind = blank::Kind::turned;
+            card.blank.profile = profile;
+        });
     } else {
         setting::Ornament ornament;
         ornament.kind = setting::OrnamentKind::artwork;

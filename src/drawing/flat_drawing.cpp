@@ -86,6 +86,10 @@ void dimension(QPainter& painter, QPointF from, QPointF to, const QString& text,
     painter.drawText(box, Qt::AlignCenter, text);
 }
 
+QString shareText(double share) {
+    return QStringLiteral("%1 %").arg(qRound(100 * share));
+}
+
 /// 1, 2 or 5 times a power of ten, so that marks are at least `pixels` apart.
 double markStep(double pixelsPerUnit, double pixels) {
     double step = 1e-3;
@@ -106,6 +110,11 @@ FlatDrawing::FlatDrawing(card::Made made, const FlatDrawing* before) : made_(std
         Side& side = sides_.emplace_back();
         side.name = name;
         side.turn = blank::turnOf(blank, name);
+        side.facets = blank::facetBordersOf(blank, name);
+        side.radius = blank::radiusOf(blank, name);
+        for (int i = 0; i <= 8 && side.radius.own > 0; ++i)
+            side.narrows = side.narrows ||
+                           side.radius.at(blank::sizeOf(blank, name).y * i / 8) < 0.999 * side.radius.own;
         side.blank = pathOf(blank::outlineOf(blank, name));
         const plane::Outline holes = blank::holesOf(blank, name), mouths = blank::mouthsOf(blank, name);
         side.blank.addPath(pathOf(holes));
@@ -404,13 +413,8 @@ void FlatDrawing::paintBlank(QPainter& painter, const FlatScale& scale, const Si
     }
     painter.drawPath(side.blank);
     const QRectF box = side.blank.boundingRect();
-    if (side.turn > 0) // the seam, where the side goes on at its other end
-        for (const double x : {box.left(), box.right()}) {
-            painter.setPen(thin(t.material, 2.5));
-            painter.drawLine(QPointF(x, box.top()), QPointF(x, box.bottom()));
-            painter.setPen(thin(t.materialEdge, 1.2, Qt::DashLine));
-            painter.drawLine(QPointF(x, box.top()), QPointF(x, box.bottom()));
-        }
+    if (side.turn > 0)
+        paintRound(painter, scale, side);
     const double beyond = 14 / scale.pixelsPerMm;
     QPen centre = thin(t.tide, 1);
     centre.setDashPattern({10, 3, 2, 3});
@@ -420,6 +424,71 @@ void FlatDrawing::paintBlank(QPainter& painter, const FlatScale& scale, const Si
     painter.drawLine(QPointF(box.center().x(), box.top() - beyond),
                      QPointF(box.center().x(), box.bottom() + beyond));
     painter.restore();
+}
+
+void FlatDrawing::paintRound(QPainter& painter, const FlatScale& scale, const Side& side) const {
+    const Tokens& t = tokens();
+    const QRectF box = side.blank.boundingRect();
+    const auto upright = [&](double x) { painter.drawLine(QPointF(x, box.top()), QPointF(x, box.bottom())); };
+    for (const double x : {box.left(), box.right()}) { // the seam, where the side goes on at its other end
+        painter.setPen(thin(t.material, 2.5));
+        upright(x);
+        painter.setPen(thin(t.materialEdge, 1.2, Qt::DashLine));
+        upright(x);
+    }
+    painter.setPen(thin(t.materialEdge, 1.2));
+    for (const double x : side.facets)
+        upright(x);
+    struct Note {
+        QPointF at; // mm, of its middle
+        QString text;
+        bool above;
+    };
+    std::vector<Note> notes;
+    if (side.facets.empty())
+        for (const int quarter : {0, 1, 2, 3, 4}) {
+            const double x = box.left() + side.turn * quarter / 4;
+            painter.setPen(thin(t.line, 1, Qt::DotLine));
+            if (quarter % 2 == 1)
+                upright(x);
+            notes.push_back({{x, box.bottom()}, QStringLiteral("%1°").arg(quarter * 90), true});
+        }
+    for (int i = 1; side.narrows && i < 8; ++i) {
+        const double y = box.top() + box.height() * i / 8;
+        painter.setPen(thin(t.line, 1, Qt::DotLine));
+        painter.drawLine(QPointF(box.left(), y), QPointF(box.right(), y));
+        notes.push_back({{box.left(), y}, shareText(side.radius.at(y) / side.radius.own), false});
+    }
+    painter.save();
+    painter.resetTransform();
+    painter.setPen(t.inkSoft);
+    for (const Note& note : notes) {
+        const QPointF at = scale.toPixels(note.at);
+        const QRectF place =
+            note.above ? QRectF(at.x() - 30, at.y() - 17, 60, 14) : QRectF(at.x() - 50, at.y() - 8, 44, 16);
+        painter.drawText(place, note.above ? Qt::AlignCenter : Qt::AlignRight | Qt::AlignVCenter, note.text);
+    }
+    painter.restore();
+}
+
+void FlatDrawing::paintNarrowing(QPainter& painter, const FlatScale& scale, const Side& side,
+                                 const working::PlacedLetters& letters, const QRectF& box) const {
+    const double drawnFor = side.radius.own * letters.narrowing;
+    const Tokens& t = tokens();
+    const QFontMetricsF metrics(painter.font());
+    for (const bool top : {true, false}) {
+        const double y = top ? box.bottom() : box.top();
+        const double share = side.radius.at(y) / drawnFor;
+        constexpr double seen = 0.005;
+        if (std::fabs(share - 1) < seen)
+            continue;
+        const QString text = shareText(share);
+        QRectF place(0, 0, metrics.horizontalAdvance(text) + 8, metrics.height());
+        place.moveCenter(scale.toPixels({box.right(), y}) + QPointF(0, top ? -9 : 9));
+        painter.fillRect(place, t.ground);
+        painter.setPen(share < 0.9 ? t.watch : t.ink);
+        painter.drawText(place, Qt::AlignCenter, text);
+    }
 }
 
 template<class Which>
@@ -529,6 +598,8 @@ void FlatDrawing::paintDimensions(QPainter& painter, const FlatScale& scale, con
         dimension(painter, scale.toPixels(frame[1]) + beside, scale.toPixels(frame[2]) + beside,
                   text(frame[3].y() - frame[0].y()), taken, true);
     }
+    if (side.narrows)
+        paintNarrowing(painter, scale, side, *letters, frame.boundingRect());
     // The words' width, between their distances to the edges where they lie on the blank.
     const QRectF box = frame.boundingRect();
     const bool onBlank = !side.blank.isEmpty() && blank.contains(box);

@@ -124,16 +124,24 @@ class FlatDrawing {
     };
     struct Side {
         std::string_view name;
-        QPainterPath blank;    ///< with its holes, mm
-        QPainterPath mouths{}; ///< of holes that widen towards this side
-        QList<QRectF> holes{}; ///< where they are, with their mouths
-        double turn = 0;       ///< mm round a side that closes
+        QPainterPath blank;           ///< with its holes, mm
+        QPainterPath mouths{};        ///< of holes that widen towards this side
+        QList<QRectF> holes{};        ///< where they are, with their mouths
+        double turn = 0;              ///< mm round a side that closes
+        std::vector<double> facets{}; ///< where facets meet, mm
+        blank::Radius radius{};
+        bool narrows = false; ///< it is not as far round at every y
     };
     const Side& sideOf(std::string_view name) const;
     void findStock();
     /// The raw piece, what holds it, and the machine's zero with its axes.
     void paintStock(QPainter& painter, const FlatScale& scale) const;
     void paintBlank(QPainter& painter, const FlatScale& scale, const Side& side) const;
+    /// The seam, quarters, facets and latitudes of a side that goes all the way round.
+    void paintRound(QPainter& painter, const FlatScale& scale, const Side& side) const;
+    /// How wide the selected letters are at their top and bottom, where that differs.
+    void paintNarrowing(QPainter& painter, const FlatScale& scale, const Side& side,
+                        const working::PlacedLetters& letters, const QRectF& box) const;
     template<class Which>
     void paintLetters(QPainter& painter, const FlatScale& scale, const QRectF& area, const Side& side,
                       Which which) const;

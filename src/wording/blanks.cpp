@@ -110,7 +110,29 @@ constexpr std::array holeNames{QT_TRANSLATE_NOOP("Blanks", "round"), QT_TRANSLAT
                                QT_TRANSLATE_NOOP("Blanks", "countersunk")};
 static_assert(holeNames.size() == size_t(blank::holeKinds));
 
+constexpr std::array scaleNames{
+    QT_TRANSLATE_NOOP("Blanks", "bore ⌀, mm"),     QT_TRANSLATE_NOOP("Blanks", "round the bore, mm"),
+    QT_TRANSLATE_NOOP("Blanks", "North American"), QT_TRANSLATE_NOOP("Blanks", "British letters"),
+    QT_TRANSLATE_NOOP("Blanks", "Japanese"),       QT_TRANSLATE_NOOP("Blanks", "Swiss")};
+static_assert(scaleNames.size() == size_t(blank::ringScales));
+
+constexpr std::array readyNames{
+    QT_TRANSLATE_NOOP("Blanks", "dome"),        QT_TRANSLATE_NOOP("Blanks", "egg"),
+    QT_TRANSLATE_NOOP("Blanks", "bead"),        QT_TRANSLATE_NOOP("Blanks", "roller"),
+    QT_TRANSLATE_NOOP("Blanks", "cap"),         QT_TRANSLATE_NOOP("Blanks", "spindle"),
+    QT_TRANSLATE_NOOP("Blanks", "finger ring"), QT_TRANSLATE_NOOP("Blanks", "key ring")};
+
 } // namespace
+
+QString nameOf(blank::RingScale scale) {
+    return Blanks::tr(scaleNames[size_t(scale)]);
+}
+
+QString nameOf(const blank::ReadyBlank& ready) {
+    const auto known = std::ranges::find_if(readyNames, [&](const char* name) { return name == ready.name; });
+    return known != readyNames.end() ? Blanks::tr(*known)
+                                     : QString::fromUtf8(ready.name.data(), qsizetype(ready.name.size()));
+}
 
 QString nameOf(blank::Kind kind) {
     return Blanks::tr(blankWords[size_t(kind)].name);

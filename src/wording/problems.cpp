@@ -137,9 +137,12 @@ QString body(const quantity::Problem& problem) {
             "The solid could not be built: slopes or walls meet in a way that comes to nothing. "
             "Move the words a little, or make their edges smaller or crisp.");
     case ProblemKind::cutTooDeep:
-        return Problems::tr("A cut reaches the middle of the blank or comes out on another side, or what is raised in a hollow meets across it. Make it less deep, or less high.");
+        return Problems::tr("A cut reaches the middle of the blank or comes out on another side, or what is "
+                            "raised in a hollow meets across it. Make it less deep, or less high.");
     case ProblemKind::blankUnmade:
-        return Problems::tr("The blank has no body: its profile has no size, or runs through itself.");
+        return Problems::tr("The blank has no body: its profile has no size or runs through itself, or its "
+                            "wall is thicker than "
+                            "it has room for.");
     case ProblemKind::sidesMeet:
         return Problems::tr(
             "Letters on two sides reach into each other inside the blank. Make them less deep, or "

@@ -1,5 +1,7 @@
 // The sentences of findings, problems and summaries, for window and command line alike.
 #pragma once
+#include "blank/ready.hpp"
+#include "blank/ring_sizes.hpp"
 #include "card/pipeline.hpp"
 #include "mend/mend.hpp"
 #include <QString>
@@ -42,6 +44,8 @@ QString nameOfSide(std::string_view side);
 QString nameOf(blank::Kind kind);
 QString nameOf(blank::OutlineKind kind);
 QString nameOf(blank::HoleKind kind);
+QString nameOf(blank::RingScale scale);
+QString nameOf(const blank::ReadyBlank& ready);
 /// What a file format is for, by its ending.
 QString purposeOf(std::string_view ending);
 /// At which heights a print changes its colour; empty where it does not.

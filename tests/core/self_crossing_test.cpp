@@ -12,7 +12,8 @@ namespace {
 using Kernel = CGAL::Exact_predicates_inexact_constructions_kernel;
 using SurfaceMesh = CGAL::Surface_mesh<Kernel::Point_3>;
 
-bool crossesItself(const body::Mesh& mesh) {
+/// Where it does, as text; empty where it does not.
+QString crossingOf(const body::Mesh& mesh) {
     SurfaceMesh surface;
     for (const body::Vertex& v : mesh.vertices)
         surface.add_vertex({v.x, v.y, v.z});
@@ -20,8 +21,23 @@ bool crossesItself(const body::Mesh& mesh) {
         if (surface.add_face(SurfaceMesh::Vertex_index(unsigned(t[0])),
                              SurfaceMesh::Vertex_index(unsigned(t[1])),
                              SurfaceMesh::Vertex_index(unsigned(t[2]))) == SurfaceMesh::null_face())
-            return true;
-    return CGAL::Polygon_mesh_processing::does_self_intersect(surface);
+            return QStringLiteral("not a surface");
+    if (!CGAL::Polygon_mesh_processing::does_self_intersect(surface))
+        return {};
+    std::vector<std::pair<SurfaceMesh::Face_index, SurfaceMesh::Face_index>> pairs;
+    CGAL::Polygon_mesh_processing::self_intersections(surface, std::back_inserter(pairs));
+    QString text = QStringLiteral("%1 pairs;").arg(pairs.size());
+    for (const SurfaceMesh::Face_index face : {pairs.front().first, pairs.front().second}) {
+        for (const int corner : mesh.triangles[size_t(face)]) {
+            const body::Vertex& v = mesh.vertices[size_t(corner)];
+            text += QStringLiteral(" (%1 %2 %3)").arg(v.x, 0, 'f', 4).arg(v.y, 0, 'f', 4).arg(v.z, 0, 'f', 4);
+        }
+        text += QStringLiteral(";");
+    }
+    return text;
+}
+bool crossesItself(const body::Mesh& mesh) {
+    return !crossingOf(mesh).isEmpty();
 }
 
 } // namespace
@@ -72,8 +88,10 @@ class SelfCrossingTest : public QObject {
             }
             ++made;
             const body::MeshFaults faults = body::faultsOf(part.solid->mesh);
-            if (!faults.none() || crossesItself(part.solid->mesh)) {
+            const QString crossing = faults.none() ? crossingOf(part.solid->mesh) : QString();
+            if (!faults.none() || !crossing.isEmpty()) {
                 tell();
+                qWarning("%s", qPrintable(crossing));
                 QFAIL(qPrintable(QString("seed %1, card %2: open %3 crowded %4 pinched %5 flat %6 doubled %7")
                                      .arg(seed)
                                      .arg(i)

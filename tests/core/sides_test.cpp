@@ -57,7 +57,7 @@ double changeOf(const card::Made& made) {
     card::Card bare = *made.card;
     bare.inscriptions.clear();
     // With strips as fine as those of the letters.
-    const auto panels = blank::shapeOf(bare.blank).panelsOf(bare.blank, 1.4);
+    const auto panels = blank::shapeOf(bare.blank).panelsOf(bare.blank, {1.4, 0});
     std::vector<working::Columns> columns;
     for (const blank::Panel& panel : panels)
         columns.push_back(*working::columnsOf(

@@ -1,28 +1,25 @@
 #include "app/card/holes_table.hpp"
+#include "app/card/profile_editor.hpp"
 #include "app/card/stations.hpp"
 #include "app/controls/looks.hpp"
 #include "blank/material.hpp"
+#include "blank/ready.hpp"
+#include "blank/ring_sizes.hpp"
 #include "blank/shape.hpp"
 #include "quantity/field.hpp"
 #include "wording/wording.hpp"
 #include <QCheckBox>
 #include <QComboBox>
+#include <QHBoxLayout>
 #include <QLabel>
+#include <QLineEdit>
 #include <QPushButton>
 
 namespace bollard::app {
 
 BlankStation::BlankStation(CardEditor& editor, Maker& maker, QWidget* parent)
     : StationBody(editor, parent), maker_(maker) {
-    QStringList kinds;
-    for (const blank::Shape& shape : blank::shapes())
-        kinds << wording::nameOf(shape.kind);
-    kind_ = new Choice(tr("Blank"), kinds, this, 4);
-    wide(kind_);
-    connect(kind_, &Choice::picked, this, [this](int kind) {
-        editor_.edit(tr("Change the blank"), {},
-                     [&](card::Card& card) { card.blank.kind = static_cast<blank::Kind>(kind); });
-    });
+    addKinds();
     const auto field = [this](const QString& label, std::string_view name, double step) {
         return fieldRow(label, quantity::fieldsOf<blank::Blank>(), name, step,
                         [](card::Card& card) { return &card.blank; });
@@ -34,6 +31,21 @@ BlankStation::BlankStation(CardEditor& editor, Maker& maker, QWidget* parent)
     NumberField* const diameter = field(tr("Diameter"), "diameter", 1);
     putBeside(field(tr("Length"), "length", 1), diameter, tr("length"));
     field(tr("Bore"), "bore", 0.5);
+    putBeside(field(tr("Diameter at the end"), "topDiameter", 1), diameter, tr("end ⌀"));
+    addRingSize();
+    const quantity::PartFields& fields = quantity::fieldsOf<blank::Blank>();
+    const PartOf whole = [](card::Card& card) { return &card.blank; };
+    choiceRow(tr("Inside"), tr("What the inside of the ring looks like"), tr("Change the inside"),
+              {tr("flat"), tr("comfort: wider towards its ends")}, fields, "inside", whole);
+    field(tr("Wider by"), "comfort", 0.1);
+    NumberField* const facets = fieldRow(tr("Facets"), fields, "facets", 1, whole, [this] {
+        return editor_.card().blank.kind == blank::Kind::faceted;
+    });
+    putBeside(field(tr("Across the facets"), "across", 1), facets, tr("across"));
+    profile_ = new ProfileEditor(editor_, this);
+    wide(profile_);
+    connect(profile_, &ProfileEditor::fileWanted, this, &BlankStation::profileFileWanted);
+    field(tr("Wall"), "wall", 0.5);
     field(tr("Centre hole"), "centreHole", 0.5);
     NumberField* const thickness = field(tr("Thickness"), "thickness", 0.2);
     putBeside(field(tr("Thickness at its right"), "endThickness", 0.2), thickness, tr("right"));
@@ -73,6 +85,63 @@ BlankStation::BlankStation(CardEditor& editor, Maker& maker, QWidget* parent)
     wide(holes_);
 }
 
+void BlankStation::addKinds() {
+    QStringList kinds;
+    for (const blank::Shape& shape : blank::shapes())
+        kinds << wording::nameOf(shape.kind);
+    kind_ = new Choice(tr("Blank"), kinds, this, 4);
+    wide(kind_);
+    connect(kind_, &Choice::picked, this, [this](int kind) {
+        editor_.edit(tr("Change the blank"), {}, [&](card::Card& card) {
+            card.blank = blank::asKind(card.blank, static_cast<blank::Kind>(kind));
+        });
+    });
+    ready_ = new QComboBox(this);
+    ready_->setAccessibleName(tr("A ready shape to begin from"));
+    ready_->addItem(tr("Begin from a ready shape"));
+    for (const blank::ReadyBlank& ready : blank::readyBlanks())
+        ready_->addItem(wording::nameOf(ready));
+    wide(ready_);
+    connect(ready_, &QComboBox::activated, this, [this](int place) {
+        if (place > 0)
+            editor_.edit(tr("Take a ready shape"), {}, [&](card::Card& card) {
+                card.blank = blank::readyBlanks()[size_t(place - 1)].make(card.blank);
+            });
+        ready_->setCurrentIndex(0);
+    });
+}
+
+void BlankStation::addRingSize() {
+    auto* line = new QWidget(this);
+    auto* layout = new QHBoxLayout(line);
+    layout->setContentsMargins(0, 0, 0, 0);
+    ringScale_ = new QComboBox(line);
+    ringScale_->setAccessibleName(tr("Scale of ring sizes"));
+    for (int scale = 0; scale < blank::ringScales; ++scale)
+        ringScale_->addItem(wording::nameOf(static_cast<blank::RingScale>(scale)));
+    ringScale_->setCurrentIndex(int(blank::RingScale::circumference));
+    ringSize_ = new QLineEdit(line);
+    ringSize_->setAccessibleName(tr("Ring size"));
+    layout->addWidget(ringScale_, 3);
+    layout->addWidget(ringSize_, 2);
+    row(tr("Ring size"), line);
+    connect(ringScale_, &QComboBox::activated, this, [this] { refreshRingSize(); });
+    connect(ringSize_, &QLineEdit::editingFinished, this, [this] {
+        if (!ringSize_->isModified())
+            return;
+        const auto scale = static_cast<blank::RingScale>(ringScale_->currentIndex());
+        if (const auto bore = blank::boreOfRingSize(scale, ringSize_->text().toStdString()))
+            editor_.edit(tr("Change the ring size"), {}, [&](card::Card& card) { card.blank.bore = *bore; });
+        refreshRingSize();
+    });
+}
+
+void BlankStation::refreshRingSize() {
+    const auto scale = static_cast<blank::RingScale>(ringScale_->currentIndex());
+    ringSize_->setText(QString::fromStdString(blank::ringSizeText(scale, editor_.card().blank.bore)));
+    ringSize_->setModified(false);
+}
+
 void BlankStation::addOutline() {
     QStringList names;
     for (int kind = 0; kind < blank::outlineKinds; ++kind)
@@ -110,7 +179,15 @@ void BlankStation::refresh() {
     edgeBoth_->setChecked(blank.edgeBoth);
     const bool broken =
         blank.edge.kind == blank::EdgeKind::chamfer || blank.edge.kind == blank::EdgeKind::round;
-    setRowVisible(edgeBoth_, blank::takesHoles(blank) && broken);
+    using enum blank::Kind;
+    edgeBoth_->setText(blank::takesHoles(blank) ? tr("At the back too") : tr("Inside too"));
+    setRowVisible(edgeBoth_,
+                  (blank::takesHoles(blank) || blank.kind == tube || blank.kind == ring) && broken);
+    setRowVisible(ringSize_->parentWidget(), blank.kind == ring);
+    refreshRingSize();
+    setRowVisible(profile_, blank.kind == turned);
+    if (blank.kind == turned)
+        profile_->refresh();
     setRowVisible(holes_, blank::takesHoles(blank));
     setRowVisible(material_, blank.kind != blank::Kind::none);
     if (!material_->lineEdit()->hasFocus() || !material_->lineEdit()->isModified())

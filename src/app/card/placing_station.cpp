@@ -211,6 +211,21 @@ void PlacingStation::makePlace() {
             inscription.placing.reading = static_cast<setting::ReadingSide>(side);
         });
     });
+    choiceRow(tr("Goes"), tr("Whether letters or words go one by one to facets"),
+              tr("Change what goes to each facet"),
+              {tr("on in a row"), tr("a letter to each facet"), tr("a word to each facet")},
+              quantity::fieldsOf<setting::GiveOut>(), "by", ofSelected(&card::Inscription::giveOut),
+              [this] { return goesRound(); });
+    const quantity::PartFields& givenOut = quantity::fieldsOf<setting::GiveOut>();
+    fieldRow(tr("Each turned by"), givenOut, "turn", 15, ofSelected(&card::Inscription::giveOut),
+             [this] { return goesRound() && editor_.inscription()->giveOut.by != setting::GiveOut::By::no; });
+    fieldRow(
+        tr("Parts round"), quantity::fieldsOf<blank::Blank>(), "facets", 1,
+        [](card::Card& card) { return &card.blank; },
+        [this] {
+            return goesRound() && editor_.inscription()->giveOut.by != setting::GiveOut::By::no &&
+                   editor_.card().blank.kind != blank::Kind::faceted;
+        });
     side_ = new QComboBox(this);
     row(tr("Side"), side_);
     side_->setAccessibleName(tr("Side of the blank that the words lie on"));
@@ -238,6 +253,12 @@ void PlacingStation::makePlace() {
             inscription.placing.y = size.y / 2;
         });
     });
+}
+
+bool PlacingStation::goesRound() const {
+    const card::Inscription* inscription = editor_.inscription();
+    return inscription && !inscription->isOrnament() &&
+           blank::turnOf(editor_.card().blank, inscription->side) > 0;
 }
 
 void PlacingStation::refreshSides(const card::Inscription& inscription) {

@@ -23,6 +23,7 @@ RouteCard::RouteCard(Session& session, QWidget* parent)
          [this](QWidget* p) {
              auto* body = new BlankStation(editor_, maker_, p);
              connect(body, &BlankStation::outlineFileWanted, this, &RouteCard::outlineFileWanted);
+             connect(body, &BlankStation::profileFileWanted, this, &RouteCard::profileFileWanted);
              return body;
          }},
         {tr("Lettering"),

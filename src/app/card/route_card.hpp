@@ -32,6 +32,7 @@ class RouteCard : public QFrame {
     void spellingChecked(const std::vector<type::Misspelling>& misspelt); ///< of the selected words
     void curveFileWanted();
     void outlineFileWanted();
+    void profileFileWanted();
 
   private:
     void refresh();

@@ -21,6 +21,7 @@ namespace bollard::app {
 class LimitSketch;
 
 class HolesTable;
+class ProfileEditor;
 class MisspeltRow;
 class RowsTable;
 class Slips;
@@ -36,12 +37,20 @@ class BlankStation : public StationBody {
 
   signals:
     void outlineFileWanted();
+    void profileFileWanted();
 
   private:
+    void addKinds();
     void addOutline();
+    void addRingSize();
+    void refreshRingSize();
     void showMass();
     Maker& maker_;
     Choice* kind_;
+    QComboBox* ready_;
+    QComboBox* ringScale_;
+    QLineEdit* ringSize_;
+    ProfileEditor* profile_;
     QPushButton* outlineFile_;
     EdgeRows edge_;
     QCheckBox* edgeBoth_;
@@ -138,6 +147,7 @@ class PlacingStation : public StationBody {
     Maker& maker_;
     Choice* anchor_;
     NumberField *x_, *y_, *turn_, *margin_;
+    bool goesRound() const; ///< the words' side does
     QComboBox *side_, *reading_, *line_, *arrangeTo_, *leastWidth_;
     NumberField *radius_, *offset_, *slide_;
     Choice *reads_, *circleSide_, *bend_, *closed_;

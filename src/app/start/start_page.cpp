@@ -52,7 +52,13 @@ QList<Sample> samples() {
             {"valve-scribed", StartPage::tr("Brass valve tags, scribed")},
             {"berth-monogram", StartPage::tr("Monogram in a ring, by torch")},
             {"slate-ground", StartPage::tr("Slate, its ground cleared")},
-            {"boat-block", StartPage::tr("Block with a boat on each face")}};
+            {"boat-block", StartPage::tr("Block with a boat on each face")},
+            {"ring-band", StartPage::tr("Band of a mooring ring, two rows")},
+            {"float-roller", StartPage::tr("Roller, read in its impression")},
+            {"net-float", StartPage::tr("Egg-shaped net float")},
+            {"key-ring", StartPage::tr("Key ring, a letter to each facet")},
+            {"bollard-cap", StartPage::tr("Bollard cap, words round a dome")},
+            {"buoy-ball", StartPage::tr("Buoy ball in two colours")}};
 }
 
 QString pathOf(const Sample& sample) {

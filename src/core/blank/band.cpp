@@ -7,7 +7,7 @@ namespace {
 /// A line of the inside from one y to another, which no words lie on.
 Panel insidePiece(const Band& band, double from, double to, int strips) {
     const Meridian line{[band](double y) { return insideOf(band, y); }, to};
-    return revolved("inside edge", line, band.radius, bandsOf(line.at, {from, to}, 0), strips, true);
+    return revolved("inside edge", line, band.radius, bandsOf(line.at, {from, to}, {}), strips, true);
 }
 
 } // namespace
@@ -23,13 +23,13 @@ Meridian::Place insideOf(const Band& band, double y) {
     return {bore + arc - fall, y, -fall / arc, up / arc};
 }
 
-std::vector<Panel> panelsOf(const Band& band, double tallest) {
+std::vector<Panel> panelsOf(const Band& band, const Rise& rise) {
     const double length = plane::toMillimetres(plane::toUnits(band.length));
     const double up = heightOf(band.edge);
-    const int strips = stripsOf(band.radius, tallest);
+    const int strips = stripsOf(band.radius, rise);
     const Meridian line{[r = band.radius](double y) { return Meridian::Place{r, y, 1, 0}; }, length};
     const PlaceAt inside = [band](double y) { return insideOf(band, y); };
-    Panel wall = revolved("outside", line, band.radius, bandsOf(inside, {up, length - up}, tallest), strips);
+    Panel wall = revolved("outside", line, band.radius, bandsOf(inside, {up, length - up}, rise), strips);
     wall.countsApart = band.comfort > 0;
     makeHollow(wall, "inside", inside, band.radius - band.thickness + band.comfort, band.thickness);
     if (band.edge.kind == EdgeKind::crisp)

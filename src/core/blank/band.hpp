@@ -15,6 +15,6 @@ struct Band {
 
 /// How far its inside lies from the axis, and where that faces.
 Meridian::Place insideOf(const Band& band, double y);
-std::vector<Panel> panelsOf(const Band& band, double tallest);
+std::vector<Panel> panelsOf(const Band& band, const Rise& rise);
 
 } // namespace bollard::blank

@@ -26,10 +26,10 @@ Shape bar() {
             false,
             nullptr,
             {"outside"},
-            [](const Blank& b, double tallest) {
+            [](const Blank& b, const Rise& rise) {
                 const double radius = b.diameter / 2;
                 const Meridian line{[=](double v) { return Meridian::Place{radius, v, 1, 0}; }, b.length};
-                const int strips = stripsOf(radius, tallest);
+                const int strips = stripsOf(radius, rise);
                 const Edge edge = edgeOf(b);
                 if (edge.kind == EdgeKind::crisp) {
                     const Panel outside = revolved("outside", line, radius, {0, b.length}, strips);

@@ -260,6 +260,8 @@ template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<boll
     const auto wedge = oneOf(Kind::wedge), disc = oneOf(Kind::disc), ring = oneOf(Kind::ring),
                cone = oneOf(Kind::cone), turned = oneOf(Kind::turned), faceted = oneOf(Kind::faceted);
     const auto plate = oneOf(Kind::plate, Kind::wedge);
+    const auto facetable =
+        oneOf(Kind::faceted, Kind::bar, Kind::tube, Kind::ring, Kind::cone, Kind::sphere, Kind::turned);
     const auto sized = [plate](const Blank& b) {
         return b.kind == Kind::block || (plate(b) && b.outline.kind != blank::OutlineKind::words);
     };
@@ -327,8 +329,10 @@ template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<boll
             .when(turned)
             .about("turned: how thick it is, mm; open where it ends wider than that; 0: solid")
             .number("facets", &Blank::facets, Dimension::count, ranges::corners)
-            .when(faceted)
-            .about("faceted: how many sides it has")
+            .when(facetable)
+            .quiet()
+            .about(
+                "faceted: how many sides it has; on smooth ones how many equal parts words are given out to")
             .number("across", &Blank::across, Dimension::length, ranges::blankSize)
             .when(faceted)
             .about("faceted: from a facet to the one across, mm: twice the apothem")

@@ -67,7 +67,7 @@ Shape block() {
             false,
             nullptr,
             {},
-            [](const Blank& b, double) {
+            [](const Blank& b, const Rise&) {
                 std::vector<Panel> panels;
                 for (const Face& face : facesOf(b))
                     panels.push_back(panelOf(b, face));

@@ -19,7 +19,7 @@ Shape disc() {
                 return Hole{b.diameter / 2, b.diameter / 2, b.centreHole};
             },
             {},
-            [](const Blank& b, double) { return std::vector{flatWall(b)}; },
+            [](const Blank& b, const Rise&) { return std::vector{flatWall(b)}; },
             wallEdge};
 }
 

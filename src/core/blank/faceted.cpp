@@ -47,7 +47,7 @@ OnFacet onFacet(const Faceted& f, double x) {
     return {x - middle - facet * 2 * f.half, 2 * M_PI * facet / f.facets};
 }
 
-std::vector<Panel> panelsOf(const Faceted& f, double tallest) {
+std::vector<Panel> panelsOf(const Faceted& f, const Rise& rise) {
     Panel panel;
     panel.front = "outside";
     panel.back = "inside";
@@ -57,12 +57,13 @@ std::vector<Panel> panelsOf(const Faceted& f, double tallest) {
     const std::int32_t turn = plane::toUnits(f.turn());
     // Strips so that the bore's chords are true; borders of facets are cuts, and so is the seam.
     const double within = std::asin(straightOf(f) / f.bore);
-    const int strips = std::max(2, int(std::ceil(stripsOf(f.bore, tallest) * within / M_PI)));
+    const int strips = std::max(2, int(std::ceil(stripsOf(f.bore, rise) * within / M_PI)));
     // Towards its borders what stands on a facet leans, so that on both sides of a border it meets as mitred,
     // and nothing folds over.
-    const double mitre = std::tan(M_PI / f.facets), leans = std::clamp(3 * tallest * mitre, 0.02, f.half / 2);
+    const double mitre = std::tan(M_PI / f.facets),
+                 leans = std::clamp(3 * rise.tallest * mitre, 0.02, f.half / 2);
     // Leaning walls twist, by about height * lean / 4 a strip.
-    const int leaningStrips = std::max(1, int(std::ceil(tallest * mitre / (4 * chord_mm))));
+    const int leaningStrips = std::max(1, int(std::ceil(rise.sloping * mitre / (4 * chord_mm))));
     std::vector<std::int32_t>& u = panel.cuts.u;
     u = {0, turn};
     for (int facet = -f.facets; facet <= f.facets; ++facet) {
@@ -163,7 +164,7 @@ Shape faceted() {
                 borders.push_back(x);
         return borders;
     };
-    shape.panelsOf = [](const Blank& b, double tallest) { return panelsOf(facetedOf(b), tallest); };
+    shape.panelsOf = [](const Blank& b, const Rise& rise) { return panelsOf(facetedOf(b), rise); };
     return shape;
 }
 

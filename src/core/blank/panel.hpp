@@ -43,6 +43,13 @@ struct Drawn {
     }
 };
 
+/// What is worked on a blank, mm: how far it goes up or down from a side, and of that what slopes.
+struct Rise {
+    double tallest = 0;
+    double sloping = 0;
+    bool operator==(const Rise&) const = default;
+};
+
 /// One plan with a side in front of it and, where it is a wall, a side behind. A panel without a back has no
 /// inner end: its neighbours close it, welded corner by corner where their rims have the same places.
 struct Panel {

@@ -18,7 +18,7 @@ Shape plate() {
                 return earHoleOf(b.outline, {b.width, b.height});
             },
             {},
-            [](const Blank& b, double) { return std::vector{flatWall(b)}; },
+            [](const Blank& b, const Rise&) { return std::vector{flatWall(b)}; },
             wallEdge};
 }
 
@@ -31,7 +31,7 @@ Shape wedge() {
         const double fromLeft = std::clamp((side == "back" ? b.width - x : x) / b.width, 0.0, 1.0);
         return b.thickness + fromLeft * (b.endThickness - b.thickness);
     };
-    wedge.panelsOf = [](const Blank& b, double) {
+    wedge.panelsOf = [](const Blank& b, const Rise&) {
         Panel panel = flatWall(b);
         panel.thickness = std::min(b.thickness, b.endThickness);
         panel.thicker = std::max(b.thickness, b.endThickness) - panel.thickness;

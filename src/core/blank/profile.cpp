@@ -195,6 +195,21 @@ Profile profileOf(const std::vector<ProfilePoint>& points) {
     return sampled(places, corners);
 }
 
+namespace {
+
+bool runsThroughItself(const std::vector<Vector>& line) {
+    const auto side = [](Vector a, Vector b, Vector p) { return plane::cross(b - a, p - a); };
+    for (size_t i = 0; i + 1 < line.size(); ++i)
+        for (size_t j = i + 2; j + 1 < line.size(); ++j) {
+            const Vector &a = line[i], &b = line[i + 1], &c = line[j], &d = line[j + 1];
+            if (side(a, b, c) * side(a, b, d) < 0 && side(c, d, a) * side(c, d, b) < 0)
+                return true;
+        }
+    return false;
+}
+
+} // namespace
+
 bool crossesItself(const std::vector<ProfilePoint>& points) {
     std::vector<size_t> corners;
     const std::vector<Vector> all = placesOf(points, corners);
@@ -203,13 +218,8 @@ bool crossesItself(const std::vector<ProfilePoint>& points) {
     for (size_t i = 0; i < all.size(); ++i)
         if (i % 20 == 0 || std::ranges::find(corners, i) != corners.end())
             places.push_back(all[i]);
-    const auto side = [](Vector a, Vector b, Vector p) { return plane::cross(b - a, p - a); };
-    for (size_t i = 0; i + 1 < places.size(); ++i)
-        for (size_t j = i + 2; j + 1 < places.size(); ++j) {
-            const Vector &a = places[i], &b = places[i + 1], &c = places[j], &d = places[j + 1];
-            if (side(a, b, c) * side(a, b, d) < 0 && side(c, d, a) * side(c, d, b) < 0)
-                return true;
-        }
+    if (runsThroughItself(places))
+        return true;
     for (size_t i = 1; i + 1 < all.size(); ++i)
         if (!(all[i].x > 0)) // it would be thinner than nothing there
             return true;
@@ -218,6 +228,69 @@ bool crossesItself(const std::vector<ProfilePoint>& points) {
         return (p.y < places.front().y - same && p.x < places.front().x) ||
                (p.y > places.back().y + same && p.x < places.back().x);
     });
+}
+
+namespace {
+
+/// The corners of a contour, and points on its curves.
+std::vector<ProfilePoint> pointsAlong(const plane::Contour& contour) {
+    std::vector<ProfilePoint> points{{contour.start.x, contour.start.y, false}};
+    for (const plane::Segment& segment : contour.segments) {
+        using Kind = plane::Segment::Kind;
+        const Vector from{points.back().r, points.back().y};
+        constexpr int parts = 4;
+        for (int i = 1; i < parts && segment.kind != Kind::line; ++i) {
+            const double t = double(i) / parts, u = 1 - t;
+            const Vector at = segment.kind == Kind::quadratic
+                                  ? u * u * from + 2 * u * t * segment.first + t * t * segment.end
+                                  : u * u * u * from + 3 * u * u * t * segment.first +
+                                        3 * u * t * t * segment.second + t * t * t * segment.end;
+            points.push_back({at.x, at.y, true});
+        }
+        points.push_back({segment.end.x, segment.end.y, false});
+    }
+    return points;
+}
+
+} // namespace
+
+std::vector<ProfilePoint> profileFrom(const plane::Outline& drawing) {
+    const auto open = std::ranges::find(drawing.contours, true, &plane::Contour::open);
+    const bool isLine = open != drawing.contours.end();
+    if (drawing.contours.empty())
+        return {};
+    std::vector<ProfilePoint> points = pointsAlong(isLine ? *open : drawing.contours.front());
+    if (!isLine) {
+        const auto [left, right] = std::ranges::minmax(points, {}, &ProfilePoint::r);
+        const double middle = (left.r + right.r) / 2;
+        for (ProfilePoint& point : points)
+            point.r -= middle;
+        // From the lowest point round the right to the highest
+        if (points.size() > 1 && points.front().r == points.back().r && points.front().y == points.back().y)
+            points.pop_back();
+        constexpr double near = 1e-6;
+        const auto rank = [](const ProfilePoint& p) { return std::pair(p.y, -p.r); };
+        std::ranges::rotate(points, std::ranges::min_element(points, {}, rank));
+        const auto highest = std::ranges::max_element(points, {}, &ProfilePoint::y);
+        std::vector<ProfilePoint> up(points.begin(), highest + 1), down(highest, points.end());
+        down.push_back(points.front());
+        const auto reach = [](const std::vector<ProfilePoint>& chain) {
+            return std::ranges::max_element(chain, {}, &ProfilePoint::r)->r;
+        };
+        std::ranges::reverse(down);
+        points = reach(up) >= reach(down) ? up : down;
+        std::erase_if(points, [](const ProfilePoint& p) { return p.r < -near; });
+    }
+    if (points.size() < 2)
+        return {};
+    if (points.front().y > points.back().y)
+        std::ranges::reverse(points);
+    const double low = points.front().y;
+    for (ProfilePoint& point : points) {
+        point.r = std::max(0.0, std::fabs(point.r));
+        point.y -= low;
+    }
+    return profileOf(points).empty() ? std::vector<ProfilePoint>{} : points;
 }
 
 namespace {
@@ -304,6 +377,17 @@ PlaceAt within(const Profile& profile, double wall) {
                      b = (*places)[std::min(i + 1, places->size() - 1)].at;
         (*places)[i].before = (*places)[i].normal = -1 * normalOf(a, b);
     }
+    // Where it cannot be so thick, as in a flange at its end, it would come near the outside or run through
+    // itself.
+    std::vector<Vector> inner;
+    for (const Sample& sample : *places)
+        inner.push_back(sample.at);
+    constexpr double nearest = 0.5; // of the wall
+    for (size_t i = 0; i + 1 < inner.size(); ++i)
+        if (!isClear(outer, 0.5 * (inner[i] + inner[i + 1]), nearest * wall))
+            return {};
+    if (runsThroughItself(inner))
+        return {};
     return [places](double v) { return placeAt(*places, v); };
 }
 

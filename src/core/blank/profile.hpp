@@ -1,6 +1,7 @@
 // The profile of a turned shape.
 #pragma once
 #include "blank/revolved.hpp"
+#include "plane/outline.hpp"
 #include "quantity/fields_of.hpp"
 #include <vector>
 
@@ -33,8 +34,13 @@ bool crossesItself(const std::vector<ProfilePoint>& points);
 /// of the rest of it. O(steps of the stretch times those of the whole).
 bool hasRoom(const Profile& profile, double from, double to, double height);
 
+/// The profile in a drawing, mm: of an open line, whose axis is x = 0 of the drawing; else of the first
+/// closed shape, of which the right half is taken, its axis in the middle. Begins at y = 0. Empty where there
+/// is none.
+std::vector<ProfilePoint> profileFrom(const plane::Outline& drawing);
+
 /// What lies `wall` mm within it, over the same lengths: open where it ends farther than that from the axis,
-/// else closed.
+/// else closed. Null where there is no room for it.
 PlaceAt within(const Profile& profile, double wall);
 
 /// Those of a ball, by its formula, and of a cone; mm.

@@ -57,25 +57,25 @@ std::vector<Vertex> rimOf(const Panel& panel, bool behind, bool atEnd) {
 
 } // namespace
 
-int stripsOf(double radius, double tallest, double tolerance) {
+int stripsOf(double radius, const Rise& rise, double tolerance) {
     constexpr double most = 4000;
-    const double outermost = radius + std::max(tallest, 0.0);
+    const double outermost = radius + rise.tallest;
     const double chords = M_PI / std::acos(1 - std::min(1.0, tolerance / outermost));
-    const double twist = tallest > 0 ? 2 * M_PI * tallest / (4 * chord_mm) : 0;
+    const double twist = 2 * M_PI * rise.sloping / (4 * chord_mm);
     constexpr int least = 12;
     const int strips = std::max(least, int(std::ceil(std::min(most, std::max(chords, twist)))));
     return (strips + 3) / 4 * 4; // alike at all quarters
 }
 
-std::vector<double> bandsOf(const PlaceAt& placeAt, const std::vector<double>& borders, double tallest,
+std::vector<double> bandsOf(const PlaceAt& placeAt, const std::vector<double>& borders, const Rise& rise,
                             double tolerance) {
     const auto deviates = [&](double from, double to) {
         const Meridian::Place a = placeAt(from), b = placeAt(to), m = placeAt((from + to) / 2);
         const double between =
             std::acos(std::clamp(a.normalR * b.normalR + a.normalY * b.normalY, -1.0, 1.0));
-        if (between * tallest / 4 > chord_mm)
+        if (between * rise.sloping / 4 > chord_mm)
             return true;
-        for (const double h : {-tallest, 0.0, tallest}) {
+        for (const double h : {-rise.tallest, 0.0, rise.tallest}) {
             const auto at = [h](const Meridian::Place& p) {
                 return plane::Vector{p.r + h * p.normalR, p.y + h * p.normalY};
             };

@@ -21,12 +21,12 @@ using PlaceAt = std::function<Meridian::Place(double v)>;
 /// How far chords leave the true surface, mm. Where a side bends both ways each has half of it.
 constexpr double chord_mm = 0.01;
 
-/// How many strips a side of that radius is cut into, for material up to `tallest` mm above it: chords leave
-/// the true surface by no more than the tolerance (mm), and upright walls, which twist by about height *
-/// strip / 4 over the radius, by no more than 0.01 mm.
-int stripsOf(double radius, double tallest, double tolerance = chord_mm);
+/// How many strips a side of that radius is cut into: chords leave the true surface by no more than the
+/// tolerance (mm) as far as anything rises, and slopes, which are twisted by about height * strip / 4 over
+/// the radius, by no more than 0.01 mm.
+int stripsOf(double radius, const Rise& rise, double tolerance = chord_mm);
 /// The same along a meridian: where to cut it between its borders, which it is cut at.
-std::vector<double> bandsOf(const PlaceAt& placeAt, const std::vector<double>& borders, double tallest,
+std::vector<double> bandsOf(const PlaceAt& placeAt, const std::vector<double>& borders, const Rise& rise,
                             double tolerance = chord_mm);
 
 /// The side that the meridian sweeps. Its plan is as wide as the circumference at `ownRadius`, the middle

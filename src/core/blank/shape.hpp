@@ -20,9 +20,9 @@ struct Shape {
     Hole (*ownHole)(const Blank&, std::string_view side) = nullptr;
     /// The sides that go all the way round, whose widths are their circumferences.
     std::vector<std::string_view> round{};
-    /// What the part is put together from, fine enough that chords, and the upright walls of letters
-    /// `tallest` mm high, leave the true surface by no more than 0.01 mm.
-    std::vector<Panel> (*panelsOf)(const Blank&, double tallest) = nullptr;
+    /// What the part is put together from, fine enough that chords leave the true surface by no more than
+    /// 0.01 mm as far as anything rises, and so do slopes, which are twisted.
+    std::vector<Panel> (*panelsOf)(const Blank&, const Rise& rise) = nullptr;
     /// Its edge, no larger than there is room for; null where it takes none.
     Edge (*edgeOf)(const Blank&) = nullptr;
     /// How far the side's places are from the axis that it is turned about; null or of own radius 0: it is

@@ -24,7 +24,7 @@ Shape noBlank() {
             false,
             nullptr,
             {},
-            [](const Blank&, double) { return std::vector<Panel>(1); }};
+            [](const Blank&, const Rise&) { return std::vector<Panel>(1); }};
 }
 
 Panel flatWall(const Blank& blank) {

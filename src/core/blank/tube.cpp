@@ -64,7 +64,7 @@ template<Band (*bandOf)(const Blank&)> Shape bandShape(Kind kind, std::string_vi
             return Radius{band.radius, [r = band.radius](double) { return r; }};
         return Radius{widestInside(band), [band](double y) { return insideOf(band, y).r; }};
     };
-    shape.panelsOf = [](const Blank& b, double tallest) { return panelsOf(bandOf(b), tallest); };
+    shape.panelsOf = [](const Blank& b, const Rise& rise) { return panelsOf(bandOf(b), rise); };
     return shape;
 }
 

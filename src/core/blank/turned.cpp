@@ -28,14 +28,16 @@ Meridian::Place endOf(const TurnedBody& body, bool atEnd) {
     return body.profile.meridian.at(atEnd ? body.profile.meridian.length : 0);
 }
 
-std::vector<Panel> panelsOf(const TurnedBody& body, double tallest) {
+std::vector<Panel> panelsOf(const TurnedBody& body, const Rise& rise) {
     if (body.profile.empty() || body.crossed)
         return {};
     const Meridian& outside = body.profile.meridian;
     const double tolerance = body.rounded ? chord_mm / 2 : chord_mm;
-    const int strips = stripsOf(body.profile.widest, tallest, tolerance);
+    const int strips = stripsOf(body.profile.widest, rise, tolerance);
     const PlaceAt inside = body.wall > 0 ? within(body.profile, body.wall) : PlaceAt{};
-    std::vector<double> bands = bandsOf(outside.at, body.profile.corners, tallest, tolerance);
+    if (body.wall > 0 && !inside)
+        return {};
+    std::vector<double> bands = bandsOf(outside.at, body.profile.corners, rise, tolerance);
     std::vector<Panel> panels{revolved("outside", outside, body.profile.widest, bands, strips)};
     Panel& round = panels.front();
     if (body.concave)
@@ -106,7 +108,7 @@ Shape turnedShape(Kind kind, std::string_view name, std::vector<std::string_view
             return Radius{};
         return Radius{body.profile.widest, [at = body.profile.meridian.at](double v) { return at(v).r; }};
     };
-    shape.panelsOf = [](const Blank& b, double tallest) { return panelsOf(bodyOf(b), tallest); };
+    shape.panelsOf = [](const Blank& b, const Rise& rise) { return panelsOf(bodyOf(b), rise); };
     return shape;
 }
 

@@ -89,8 +89,6 @@ class Extraction {
     /// Tells whether the back is one face, of all tiles too whose backs are flat: of a tile, whether it is
     /// left to others.
     bool add() {
-        if (panel_.frontRay)
-            findSharpCorners();
         const bool backDone =
             !panel_.frontRay && findBack() && (part_.isTile ? hasFlatBack() : addFlatBack());
         for (const Triangle& triangle : plan_.triangles) {
@@ -219,6 +217,8 @@ class Extraction {
                         if (!endless(end))
                             addHeight(corner, level(end).at(corner));
             }
+        if (panel_.frontRay)
+            partWalls();
         const std::vector<bool> onRim = sharedPoints();
         const auto coordinate = [&](std::int32_t units) {
             return part_.isTile ? double(units) : plane::toMillimetres(units);
@@ -242,10 +242,12 @@ class Extraction {
                 continue;
             }
             const Stand stand(panel_, plan_.points[p]);
+            const std::vector<Vertex> chain = chainAt(int(p), stand);
+            size_t place = 0;
             for (int h = firstOf_[p]; h >= 0; h = heights_[size_t(h)].next) {
                 const std::int32_t height = heights_[size_t(h)].height;
                 int number = int(mesh_.vertices.size());
-                const Vertex at = stand.at(height);
+                const Vertex at = chain[place++];
                 if (!onRim.empty() && onRim[p])
                     number = rims_.try_emplace(keyOf(at), number).first->second;
                 if (number == int(mesh_.vertices.size()))
@@ -254,6 +256,26 @@ class Extraction {
             }
         }
         start_.push_back(int(sorted_.size()));
+    }
+
+    /// Where the heights over a point lie.
+    std::vector<Vertex> chainAt(int point, const Stand& stand) const {
+        std::vector<Vertex> chain;
+        std::vector<size_t> parting; // between front and back
+        constexpr std::int32_t most = 1000;
+        for (int h = firstOf_[size_t(point)]; h >= 0; h = heights_[size_t(h)].next) {
+            const std::int32_t height = heights_[size_t(h)].height;
+            if (panel_.countsApart && height > middle() && height < middle() + most)
+                parting.push_back(chain.size());
+            chain.push_back(stand.at(height));
+        }
+        if (!parting.empty()) {
+            const size_t low = parting.front() - 1, high = parting.back() + 1;
+            const Vertex from = chain[low], way = chain[high] - from;
+            for (const size_t place : parting)
+                chain[place] = from + (double(place - low) / double(high - low)) * way;
+        }
+        return chain;
     }
 
     /// The points where a neighbouring panel or a tile goes on.
@@ -348,9 +370,12 @@ class Extraction {
         return true;
     }
 
-    /// Where two walls meet at less than 30 degrees.
-    void findSharpCorners() {
-        std::vector<std::vector<double>> ways(plan_.points.size());
+    static constexpr double blunt = M_PI / 6;
+
+    /// What lies at the other end of each wall that begins at a point; and how sharply walls meet there,
+    /// where they do so more than blunt.
+    std::vector<std::vector<int>> findWalls() {
+        std::vector<std::vector<std::pair<double, int>>> ways(plan_.points.size());
         for (const Triangle& triangle : plan_.triangles)
             for (size_t k = 0; k < 3; ++k) {
                 if (plan_.cellAcross(triangle, int(k)) == triangle.cell)
@@ -358,21 +383,120 @@ class Extraction {
                 const int a = triangle.corners[(k + 1) % 3], b = triangle.corners[(k + 2) % 3];
                 const plane::Vector way =
                     plane::vectorOf(plan_.points[size_t(b)]) - plane::vectorOf(plan_.points[size_t(a)]);
-                ways[size_t(a)].push_back(std::atan2(way.y, way.x));
-                ways[size_t(b)].push_back(std::atan2(-way.y, -way.x));
+                ways[size_t(a)].emplace_back(std::atan2(way.y, way.x), b);
+                ways[size_t(b)].emplace_back(std::atan2(-way.y, -way.x), a);
             }
-        constexpr double sharp = M_PI / 6, same = 1e-9;
-        sharp_.resize(ways.size());
+        constexpr double same = 1e-9;
+        sharpest_.assign(ways.size(), blunt);
+        std::vector<std::vector<int>> ends(ways.size());
         for (size_t p = 0; p < ways.size(); ++p) {
             std::ranges::sort(ways[p]);
             for (size_t i = 0; i < ways[p].size(); ++i) {
                 const bool last = i + 1 == ways[p].size();
-                const double angle = last ? ways[p][0] + 2 * M_PI - ways[p][i] : ways[p][i + 1] - ways[p][i];
-                if (angle > same && angle < sharp)
-                    sharp_[p] = true;
+                const double angle = last ? ways[p][0].first + 2 * M_PI - ways[p][i].first
+                                          : ways[p][i + 1].first - ways[p][i].first;
+                if (angle > same)
+                    sharpest_[p] = std::min(sharpest_[p], angle);
+                ends[p].push_back(ways[p][i].second);
             }
         }
+        return ends;
     }
+
+    /// How near other corners come to the walls at each point, mm.
+    std::vector<double> roomBesideWalls() const {
+        std::vector<double> room(plan_.points.size(), 1);
+        for (const Triangle& triangle : plan_.triangles)
+            for (size_t k = 0; k < 3; ++k) {
+                if (plan_.cellAcross(triangle, int(k)) == triangle.cell)
+                    continue;
+                const auto own = size_t(triangle.corners[k]), a = size_t(triangle.corners[(k + 1) % 3]),
+                           b = size_t(triangle.corners[(k + 2) % 3]);
+                const double away = plane::toMillimetres(plane::distanceToSegment(
+                    plane::vectorOf(plan_.points[own]), plane::vectorOf(plan_.points[a]),
+                    plane::vectorOf(plan_.points[b])));
+                for (const size_t p : {own, a, b})
+                    room[p] = std::min(room[p], std::max(away, 1 / plane::unitsPerMillimetre));
+            }
+        return room;
+    }
+
+    /// Upright walls of a side that bends are twisted. They are parted in height, so that they hardly are,
+    /// and less than there is between those that meet sharply.
+    void partWalls() {
+        const std::vector<std::vector<int>> ends = findWalls();
+        const std::vector<double> room = roomBesideWalls();
+        std::vector<int> parts(ends.size(), 1);
+        for (size_t p = 0; p < ends.size(); ++p) {
+            if (ends[p].empty() || firstOf_[p] < 0 || heights_[size_t(firstOf_[p])].next < 0)
+                continue;
+            const Stand own(panel_, plan_.points[p]);
+            for (const int end : ends[p]) {
+                const Stand there(panel_, plan_.points[size_t(end)]);
+                double shear = 0, twist = 0; // mm, radians
+                for (int h = firstOf_[p]; heights_[size_t(h)].next >= 0; h = heights_[size_t(h)].next) {
+                    const auto [low, high] = betweenAt(h);
+                    const Vertex apart = there.at(low) - own.at(low),
+                                 turned = there.at(high) - own.at(high) - apart;
+                    const double far = std::sqrt(space::dot(apart, apart)),
+                                 by = std::sqrt(space::dot(turned, turned));
+                    // What is only drawn together or apart is flat: it is the rest that twists.
+                    const double along = far > 0 ? space::dot(apart, turned) / far : by;
+                    shear = std::max(shear, std::sqrt(std::max(0.0, by * by - along * along)));
+                    twist = std::max(twist, far > 0 ? by / far : 0);
+                }
+                constexpr double flat = 0.002; // mm
+                constexpr int most = 48;
+                const double least = std::min({flat, room[p] / 4, room[size_t(end)] / 4});
+                const double wanted =
+                    std::max(shear / 4 / least, sharpest_[p] < blunt ? twist / (2 * sharpest_[p]) : 0);
+                const int asked = std::clamp(int(std::ceil(wanted)), 1, most);
+                parts[p] = std::max(parts[p], asked);
+                parts[size_t(end)] = std::max(parts[size_t(end)], asked);
+            }
+        }
+        // Alike at both ends of walls, or these would run through each other elsewhere.
+        for (bool changed = true; changed;) {
+            changed = false;
+            for (size_t p = 0; p < ends.size(); ++p) {
+                if (!(sharpest_[p] < blunt))
+                    continue;
+                int all = parts[p];
+                for (const int end : ends[p])
+                    all = std::max(all, parts[size_t(end)]);
+                const auto raise = [&](int& own) {
+                    changed |= own < all;
+                    own = all;
+                };
+                for (const int end : ends[p])
+                    raise(parts[size_t(end)]);
+                raise(parts[p]);
+            }
+        }
+        for (size_t p = 0; p < parts.size(); ++p) {
+            if (parts[p] == 1 || firstOf_[p] < 0)
+                continue;
+            std::vector<std::int32_t> between;
+            for (int h = firstOf_[p]; heights_[size_t(h)].next >= 0; h = heights_[size_t(h)].next) {
+                const auto [low, high] = betweenAt(h);
+                for (int k = 1; k < parts[p]; ++k)
+                    between.push_back(farBetween(low, high)
+                                          ? middle() + k
+                                          : std::int32_t(low + (std::int64_t(high) - low) * k / parts[p]));
+            }
+            for (const std::int32_t height : between)
+                addHeight(int(p), height);
+        }
+    }
+    std::pair<std::int32_t, std::int32_t> betweenAt(int h) const {
+        return {heights_[size_t(h)].height, heights_[size_t(heights_[size_t(h)].next)].height};
+    }
+    /// From what is counted from the back of a wall to what is counted from its front, where nothing is
+    /// counted: the heights just above its middle are those that part it, evenly.
+    bool farBetween(std::int32_t low, std::int32_t high) const {
+        return panel_.countsApart && low < middle() && high >= middle();
+    }
+    std::int32_t middle() const { return -plane::toUnits(panel_.thickness) / 2; }
 
     void addCaps(const Triangle& triangle, bool backDone) {
         for (const Span& span : spans_[size_t(triangle.cell)]) {
@@ -433,7 +557,7 @@ class Extraction {
         // Where both go on at one height, diagonals lean alike on both walls of a stroke, and on both of a
         // sharp corner: walls of round sides are twisted.
         const auto order = [&](int p) {
-            return std::pair(sharp_.empty() || !sharp_[size_t(p)], plan_.points[size_t(p)]);
+            return std::pair(sharpest_.empty() ? blunt : sharpest_[size_t(p)], plan_.points[size_t(p)]);
         };
         const bool leftFirst = order(a) < order(b);
         const auto here = [&](int place) { return sorted_[size_t(place)]; };
@@ -471,7 +595,7 @@ class Extraction {
     const std::stop_token& stop_;
     std::vector<std::vector<Span>> spans_; ///< by cell
     std::vector<bool> reachesBack_;        ///< by cell
-    std::vector<bool> sharp_;              ///< by point; empty where walls are not twisted
+    std::vector<double> sharpest_; ///< angle between walls, by point; empty where they are not twisted
     std::int32_t backHeight_ = 0;
     Substance backSubstance_ = Substance::blank;
     std::vector<int> firstOf_;     ///< by point, into heights_

@@ -182,7 +182,39 @@ setting::Laying layingOf(const Card& card, const Inscription& inscription) {
                            {}};
     if (inscription.baseline.kind == setting::BaselineKind::edge)
         laying.edge = blank::outlineOf(card.blank, inscription.side);
+    if (const double room = roomOf(card, inscription); room > 0) {
+        laying.giveOut = inscription.giveOut;
+        laying.room = room;
+        laying.baseline = {};
+    }
     return laying;
+}
+
+double roomOf(const Card& card, const Inscription& inscription) {
+    if (inscription.giveOut.by == setting::GiveOut::By::no || inscription.isOrnament())
+        return 0;
+    return blank::turnAt(card.blank, inscription.side, inscription.placing.y) / card.blank.facets;
+}
+
+setting::Placing placingOf(const Card& card, const Inscription& inscription) {
+    setting::Placing placing = inscription.placing;
+    if (const double room = roomOf(card, inscription); room > 0) {
+        using enum setting::Anchor;
+        static constexpr std::array toLeft{topLeft,
+                                           topLeft,
+                                           topLeft,
+                                           setting::Anchor::left,
+                                           setting::Anchor::left,
+                                           setting::Anchor::left,
+                                           bottomLeft,
+                                           bottomLeft,
+                                           bottomLeft};
+        placing.anchor = toLeft[size_t(placing.anchor)];
+        // A facet's middle lies halfway round.
+        const double turn = blank::turnOf(card.blank, inscription.side), facet = turn / card.blank.facets;
+        placing.x = turn / 2 + std::round((placing.x - turn / 2) / facet) * facet;
+    }
+    return placing;
 }
 
 namespace {

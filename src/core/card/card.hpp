@@ -28,6 +28,7 @@ struct Inscription {
     setting::Baseline baseline{};
     std::vector<setting::Nudge> nudges{};
     setting::Placing placing{};
+    setting::GiveOut giveOut{}; ///< on sides that go all the way round: one by one to their facets
     working::Working working{};
     working::Ties ties{}; ///< of pierced letters
     working::Counters counters{};
@@ -104,6 +105,10 @@ working::Ties tiesAsMade(const Card& card, const Inscription& inscription);
 
 /// What decides, besides its style, how an inscription of the card is laid out.
 setting::Laying layingOf(const Card& card, const Inscription& inscription);
+/// How much room each of its letters or words has where they are given out to facets, mm; else 0.
+double roomOf(const Card& card, const Inscription& inscription);
+/// Its placing; where it is given out, on the middle of the facet that it is placed on.
+setting::Placing placingOf(const Card& card, const Inscription& inscription);
 
 /// Makes the words bold, or regular, with the family's own face; where it has none, strokes are grown by 3 %
 /// of the size on each side instead. The same for italic, by a slant of 12 degrees.

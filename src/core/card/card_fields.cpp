@@ -49,6 +49,12 @@ template<> const PartFields& fieldsOf<Inscription>() {
             .about("how lines stand to each other")
             .part("placing", &Inscription::placing)
             .about("where it lies on its side")
+            .part("giveOut", &Inscription::giveOut)
+            .quiet()
+            .about("on sides that go all the way round: letters or words one by one to the facets of the "
+                   "blank, from "
+                   "the one where `placing.x` lies")
+            .usual("no")
             .part("working", &Inscription::working)
             .about("how it meets the blank")
             .part("ties", &Inscription::ties)

@@ -123,7 +123,7 @@ check::Reach reachOf(const Card& card, const cut::Shop& shop) {
 
 struct PanelsKey {
     blank::Blank blank{};
-    double tallest = 0;
+    blank::Rise rise{};
     bool operator==(const PanelsKey&) const = default;
 };
 
@@ -408,7 +408,7 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& card, const std::stri
             problem(check::FindingKind::sideMissing, i).subject = where.side;
             continue;
         }
-        key.items.push_back({ofInscription[i], where.placing, inscription.working,
+        key.items.push_back({ofInscription[i], placingOf(*card, where), inscription.working,
                              tiesAsMade(*card, inscription), inscription.counters, side, inscription.cutsOut,
                              fromBehind, int(i)});
     }
@@ -475,10 +475,10 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& card, const std::stri
     const auto makeSolid = [&] {
         solid = memory_->solid(made.lettering, weight, [&] {
             ++counts_.solids;
-            const PanelsKey panelsKey{made.lettering->blank, tallestOf(*made.lettering)};
+            const PanelsKey panelsKey{made.lettering->blank, riseOf(*made.lettering)};
             const auto panels = memory_->panels(panelsKey, 1, [&] {
                 return std::make_shared<const std::vector<blank::Panel>>(
-                    blank::shapeOf(panelsKey.blank).panelsOf(panelsKey.blank, panelsKey.tallest));
+                    blank::shapeOf(panelsKey.blank).panelsOf(panelsKey.blank, panelsKey.rise));
             });
             return std::make_shared<const Solid>(solidOf(*made.lettering, panels, memory_->tiles, stop));
         });

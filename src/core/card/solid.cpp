@@ -283,13 +283,15 @@ bool sidesMeet(std::span<const blank::Panel> panels, const Lettering& lettering)
 
 } // namespace
 
-double tallestOf(const Lettering& lettering) {
-    double tallest = 0;
+blank::Rise riseOf(const Lettering& lettering) {
+    blank::Rise rise;
     for (const working::PlacedLetters& letters : lettering.inscriptions) {
         const auto [lowest, highest] = heightsOf(letters.working, lettering.blank, letters.side);
-        tallest = std::max(tallest, highest - lowest);
+        const double behind = blank::depthBehind(lettering.blank, letters.side);
+        rise.tallest = std::max(rise.tallest, highest - lowest);
+        rise.sloping = std::max(rise.sloping, working::slopingOf(letters.working, behind));
     }
-    return tallest;
+    return rise;
 }
 
 double massOf(const Made& made) {

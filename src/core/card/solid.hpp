@@ -7,8 +7,8 @@ namespace bollard::card {
 /// Below this, handing work to another thread costs more than it saves.
 constexpr size_t lettersWorthTasks = 60;
 
-/// How far letters reach from their deepest to their highest place, mm: as fine as that panels must be.
-double tallestOf(const Lettering& lettering);
+/// How far what is worked rises from the sides of the blank, or goes into it.
+blank::Rise riseOf(const Lettering& lettering);
 
 /// The part of a blank with these panels; with a problem, and the rest empty, where it cannot be built or was
 /// stopped. On a flat wall only tiles that are not known are made, and the blank around them.

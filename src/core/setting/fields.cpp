@@ -26,6 +26,9 @@ constexpr std::array anchors{
 constexpr std::array readingSides{Named{ReadingSide::onPart, "part"},
                                   Named{ReadingSide::impression, "impression"},
                                   Named{ReadingSide::throughBack, "back"}};
+constexpr std::array givenOut{Named{GiveOut::By::no, "no"}, Named{GiveOut::By::letter, "letter"},
+                              Named{GiveOut::By::word, "word"}};
+static_assert(givenOut.size() == giveOuts);
 constexpr std::array baselines{Named{BaselineKind::straight, "straight"}, Named{BaselineKind::arc, "arc"},
                                Named{BaselineKind::circle, "circle"}, Named{BaselineKind::curve, "curve"},
                                Named{BaselineKind::edge, "edge"}};
@@ -92,6 +95,17 @@ const PartFields& strokeFields() {
 namespace bollard::quantity {
 
 using namespace setting;
+
+template<> const PartFields& fieldsOf<GiveOut>() {
+    static const PartFields fields =
+        std::move(Describing<GiveOut>()
+                      .choice("by", &GiveOut::by, givenOut)
+                      .about("what goes to each facet, in order; on smooth sides to as many equal parts")
+                      .number("turn", &GiveOut::turn, Dimension::angle, ranges::turn)
+                      .when([](const GiveOut& g) { return g.by != GiveOut::By::no; })
+                      .about("each about its own middle, degrees"));
+    return fields;
+}
 
 template<> const PartFields& fieldsOf<Placing>() {
     static const PartFields fields = std::move(

@@ -14,6 +14,7 @@ const quantity::PartFields& strokeFields(); ///< of a TextStyle
 
 namespace bollard::quantity {
 template<> const PartFields& fieldsOf<setting::Placing>();
+template<> const PartFields& fieldsOf<setting::GiveOut>();
 template<> const PartFields& fieldsOf<setting::CurvePoint>();
 template<> const PartFields& fieldsOf<setting::Baseline>();
 template<> const PartFields& fieldsOf<setting::Nudge>();

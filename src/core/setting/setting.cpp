@@ -1,5 +1,6 @@
 #include "setting/setting.hpp"
 #include "setting/dots.hpp"
+#include <map>
 #include <unordered_map>
 
 namespace bollard::setting {
@@ -117,7 +118,10 @@ class LineSetter {
             }
         }
         Line line{line_.first, baseline_mm, std::move(carets), {}, 0, 0, 0};
-        align(pen, line);
+        if (laying_.room > 0)
+            giveOut(line);
+        else
+            align(pen, line);
         for (double* x : {&line.from, &line.to})
             *x = plane::toMillimetres(*x);
         for (double& caret : line.carets)
@@ -199,6 +203,48 @@ class LineSetter {
         line.to = right + by.x;
     }
 
+    /// Each into a room of its own, the first with its middle at x = 0; spaces between letters are rooms too.
+    void giveOut(Line& line) {
+        const bool byWord = laying_.giveOut.by == GiveOut::By::word;
+        std::map<int, int> roomOf; // of each code point
+        int room = -1, count = 0;
+        for (size_t i = 0; i < line_.text.size(); ++i) {
+            const bool space = isSpace(line_.text[i]);
+            if (byWord)
+                room = space ? -1 : room < 0 ? count++ : room;
+            else
+                room = count++;
+            roomOf[line_.first + int(i)] = room;
+        }
+        std::map<int, std::pair<size_t, size_t>> lettersOf; // first and after the last, by room
+        for (size_t i = firstLetter_; i < out_.letters.size(); ++i) {
+            auto& [first, after] = lettersOf.try_emplace(roomOf[out_.letters[i].index], i, i).first->second;
+            first = std::min(first, i);
+            after = std::max(after, i + 1);
+        }
+        for (const auto& [place, letters] : lettersOf) {
+            Box ink;
+            for (size_t i = letters.first; i < letters.second; ++i)
+                ink.include(out_.letters[i].box);
+            if (ink.empty())
+                continue;
+            const plane::Vector middle = 0.5 * (plane::vectorOf(ink.low) + plane::vectorOf(ink.high)),
+                                to{place * laying_.room * plane::unitsPerMillimetre, middle.y};
+            for (size_t i = letters.first; i < letters.second; ++i) {
+                Letter& letter = out_.letters[i];
+                letter.turn += laying_.giveOut.turn;
+                letter.at =
+                    plane::onGrid(to + turned(plane::vectorOf(letter.at) - middle, laying_.giveOut.turn));
+                settle(letter);
+            }
+        }
+        line.from = 0;
+        line.to = std::max(0, count - 1) * laying_.room * plane::unitsPerMillimetre;
+        for (size_t i = 0; i < line.carets.size(); ++i) // before each room's middle
+            line.carets[i] = (double(std::min(i, line.carets.size() - 1)) - 0.5) * laying_.room *
+                             plane::unitsPerMillimetre;
+    }
+
     /// Letters by hand, and onto the curve.
     void turnAndCurve(const Line& line) {
         const double baseline = line.baseline * plane::unitsPerMillimetre;
@@ -217,7 +263,7 @@ class LineSetter {
                         : 0.5 * (plane::vectorOf(letter.box.low) + plane::vectorOf(letter.box.high));
                 at = middle + turned(at - middle, nudge->turn) +
                      plane::unitsPerMillimetre * plane::Vector{nudge->x, nudge->y};
-                letter.turn = nudge->turn;
+                letter.turn += nudge->turn;
             }
             if (line.curve && laying_.baseline.bend && canBend(letter, line)) {
                 bend(letter, at, line, baseline);
@@ -363,6 +409,8 @@ Setting setAtScale(const std::string& words, const std::shared_ptr<const type::T
     for (const Letter& letter : result.letters)
         result.ink.include(letter.box);
     result.frame = frameOf(result, laying.baseline, style, baseline_mm);
+    if (laying.room > 0) // it is held by the middle of the first room
+        result.frame.low.x = 0;
     return result;
 }
 

@@ -41,12 +41,23 @@ struct TextStyle {
     bool operator==(const TextStyle&) const = default;
 };
 
+/// Letters or words one by one, each centred in a room of its own, the rooms side by side.
+struct GiveOut {
+    enum class By { no, letter, word };
+    By by = By::no;
+    double turn = 0; ///< of each about its middle, degrees
+    bool operator==(const GiveOut&) const = default;
+};
+constexpr int giveOuts = 3;
+
 /// What besides the style decides where letters stand and what is drawn of them.
 struct Laying {
     Baseline baseline{};
     std::vector<Nudge> nudges{};
     bool traced = false;   ///< outlines are lines to follow (scribed)
     plane::Outline edge{}; ///< the blank's outline, mm; for a baseline along it
+    GiveOut giveOut{};
+    double room = 0; ///< how wide each room is, mm; 0: nothing is given out
     bool operator==(const Laying&) const = default;
 };
 

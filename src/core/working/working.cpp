@@ -54,6 +54,24 @@ double reachBeyond(const Working& working, double thickness_mm) {
     return working.kind == Kind::inlaid ? working.clearance : reach;
 }
 
+double slopingOf(const Working& working, double thickness_mm) {
+    const double foot = footOf(working);
+    if (working.kind == Kind::carved)
+        return working.depth;
+    const Edge edge = edgeOf(working, thickness_mm);
+    switch (edge.kind) {
+    case EdgeKind::chamfer:
+        return std::max(foot, edge.size * std::tan(edge.slope * M_PI / 180));
+    case EdgeKind::round:
+        return std::max(foot, edge.size);
+    case EdgeKind::draft:
+        return riseOf(working, thickness_mm);
+    case EdgeKind::crisp:
+        break;
+    }
+    return foot;
+}
+
 double footOf(const Working& working) {
     const double foot = working.kind == Kind::raised ? std::min(working.foot, working.height) : 0;
     return foot < leastEdge ? 0 : foot;

@@ -81,6 +81,8 @@ double riseOf(const Working& working, double thickness_mm);
 /// The edge of letters so worked, on material so thick (mm), no larger than there is room for; crisp where
 /// the kind has none.
 Edge edgeOf(const Working& working, double thickness_mm);
+/// How much of that slopes, mm: edges, feet, leaning walls, the flanks of what is carved.
+double slopingOf(const Working& working, double thickness_mm);
 /// The fillet at the foot of raised letters, mm, no larger than they are high; 0 for none.
 double footOf(const Working& working);
 /// How far beyond their outline letters reach, mm: the mouths of cuts, feet, clearance, walls that lean
