@@ -155,6 +155,7 @@ void MainWindow::buildBody() {
     board->addWidget(flatView_, 1);
     proofView_ = new ProofView(editor_, maker_, work_);
     board->addWidget(bodyView_, 1);
+    connect(bodyView_, &BodyView::sideOpened, this, [this] { showView(flat); });
     board->addWidget(proofView_, 1);
     middle->addLayout(board, 1);
     gauge_ = new Gauge(editor_, maker_, work_);

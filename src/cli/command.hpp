@@ -24,7 +24,7 @@ struct Arguments {
     std::string picture{};
     std::string finding{}; ///< its id
     int with = 1;          ///< which of its mends, from 1
-    std::string view = "flat", side, step = "letters", size = "1280x800", curves = "arcs";
+    std::string view = "flat", from, side, step = "letters", size = "1280x800", curves = "arcs";
 };
 
 struct Command {

@@ -84,6 +84,13 @@ const std::map<std::string, AddOption>& options() {
                  ->check(CLI::IsMember({"flat", "body"}))
                  ->capture_default_str();
          }},
+        {"from",
+         [](CLI::App& app, Arguments& a) {
+             app.add_option(
+                 "--from", a.from,
+                 "The body from there: front, back, start, end, left, right, top, bottom, corner, or turn "
+                 "and tilt in degrees: 30,60");
+         }},
         {"side",
          [](CLI::App& app, Arguments& a) {
              app.add_option("--side", a.side, "Side of the blank for the flat view; its first when not told");

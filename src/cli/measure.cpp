@@ -35,6 +35,52 @@ Json neckOf(const card::Made& made) {
     return neck;
 }
 
+/// Each side that words can lie on: how large it is, how far round, and what lies there.
+Json sidesOf(const card::Made& made) {
+    Json sides = Json::array();
+    const blank::Blank& blank = made.card->blank;
+    const double square = plane::unitsPerMillimetre * plane::unitsPerMillimetre;
+    for (const std::string_view name : blank::sidesOf(blank)) {
+        const plane::Vector size = blank::sizeOf(blank, name);
+        const double turn = blank::turnOf(blank, name);
+        plane::Box box;
+        double area = 0;
+        int letters = 0;
+        for (const working::PlacedLetters& placed : made.lettering->inscriptions)
+            for (const plane::Region& letter : placed.onSide)
+                if (placed.side == name && !letter.empty()) {
+                    box.include(plane::boxOf(letter));
+                    area += plane::areaOf(letter);
+                    ++letters;
+                }
+        const auto narrowestOn = [&](check::ReadingKind kind) {
+            Json least;
+            for (const check::Reading& reading : made.checked->measures->extremes)
+                if (reading.kind == kind &&
+                    made.lettering->inscriptions[size_t(reading.inscription)].side == name &&
+                    (least.is_null() || reading.width < least.get<double>()))
+                    least = reading.width;
+            return Json{{"smallest", least}};
+        };
+        const auto extent = [&](std::int32_t low, std::int32_t high) {
+            return box.empty() ? 0.0 : plane::toMillimetres(double(high) - low);
+        };
+        sides.push_back({{"side", name},
+                         {"width", size.x},
+                         {"height", size.y},
+                         {"turn", turn > 0 ? Json(turn) : Json()},
+                         {"behind", blank::depthBehind(blank, name)},
+                         {"letters",
+                          {{"count", letters},
+                           {"width", extent(box.low.x, box.high.x)},
+                           {"height", extent(box.low.y, box.high.y)},
+                           {"area", area / square}}},
+                         {"stroke", narrowestOn(check::ReadingKind::stroke)},
+                         {"gap", narrowestOn(check::ReadingKind::gap)}});
+    }
+    return sides;
+}
+
 int measure(const Arguments& arguments) {
     const Run run(arguments);
     if (run.code != done)
@@ -72,6 +118,7 @@ int measure(const Arguments& arguments) {
                        {{"width", extent(box.low.x, box.high.x)},
                         {"height", extent(box.low.y, box.high.y)},
                         {"area", area / (plane::unitsPerMillimetre * plane::unitsPerMillimetre)}}},
+                      {"sides", sidesOf(run.made)},
                       {"mass", mass > 0 ? Json(mass) : Json()},
                       {"body",
                        {{"volume", body::volumeOf(solid.mesh)},

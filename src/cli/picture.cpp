@@ -1,6 +1,7 @@
 #include "cli/command.hpp"
 #include "drawing/flat_drawing.hpp"
 #include "picture/frame.hpp"
+#include "quantity/quantity.hpp"
 #include <QBuffer>
 #include <QImage>
 #include <QPainter>
@@ -10,12 +11,42 @@
 namespace bollard::cli {
 namespace {
 
+/// From where a body is looked at, degrees.
+struct Direction {
+    std::string_view name;
+    double turn, tilt;
+};
+constexpr std::array directions{
+    Direction{"front", 0, 0},   Direction{"back", 180, 180}, Direction{"start", 0, 90},
+    Direction{"bottom", 0, 90}, Direction{"end", 180, 90},   Direction{"top", 180, 90},
+    Direction{"left", 90, 90},  Direction{"right", -90, 90}, Direction{"corner", 18, 42}};
+
+/// A name, or the turn and tilt as two numbers, "30,60".
+std::optional<Direction> directionOf(const std::string& text) {
+    if (const auto named = std::ranges::find(directions, std::string_view(text), &Direction::name);
+        named != directions.end())
+        return *named;
+    const auto comma = text.find(',');
+    if (comma == std::string::npos)
+        return std::nullopt;
+    const auto turn = quantity::numberFromText(text.substr(0, comma)),
+               tilt = quantity::numberFromText(text.substr(comma + 1));
+    return turn && tilt ? std::optional(Direction{{}, *turn, *tilt}) : std::nullopt;
+}
+
 int drawPicture(const Arguments& arguments) {
     const QStringList sides = QString::fromStdString(arguments.size).split('x');
     const QSize size(sides.value(0).toInt(), sides.value(1).toInt());
     constexpr int least = 16, most = 16000;
     if (std::min(size.width(), size.height()) < least || std::max(size.width(), size.height()) > most) {
         std::cerr << "--size wants WIDTHxHEIGHT in pixels, 16 to 16000 each, for example 1280x800.\n";
+        return unreadable;
+    }
+    const auto from = directionOf(arguments.from);
+    if (!arguments.from.empty() && !from) {
+        std::cerr << "--from wants a direction, front, back, start, end, left, right, top, bottom or corner, "
+                     "or turn "
+                     "and tilt in degrees: 30,60.\n";
         return unreadable;
     }
     const Run run(arguments);
@@ -29,7 +60,7 @@ int drawPicture(const Arguments& arguments) {
         return unreadable;
     }
     QImage image(size, QImage::Format_RGB32);
-    if (arguments.view == "flat") {
+    if (arguments.view == "flat" && !from) {
         const drawing::FlatDrawing flat(run.made);
         const QRectF area(QPointF(0, 0), QSizeF(size));
         drawing::FlatExtras extras;
@@ -39,6 +70,10 @@ int drawPicture(const Arguments& arguments) {
     } else {
         const picture::Scene scene = picture::sceneOf(run.made.solid->mesh);
         picture::View wanted;
+        if (from) {
+            wanted.camera.turn = from->turn;
+            wanted.camera.tilt = from->tilt;
+        }
         wanted.camera = picture::fitted(scene.extent, wanted.camera.turn, wanted.camera.tilt, size.width(),
                                         size.height());
         wanted.paints = drawing::paintsOf(drawing::Look::light);
@@ -58,7 +93,7 @@ int drawPicture(const Arguments& arguments) {
 Command pictureCommand() {
     return {"picture",
             "Draw a view into a PNG file.",
-            {"CARD", "row", "view", "side", "output", "size", "force"},
+            {"CARD", "row", "view", "from", "side", "output", "size", "force"},
             drawPicture,
             true};
 }

@@ -1,6 +1,9 @@
 // Sides that go all the way round: even heights, true lengths, no seam, and what is told of them.
 #include "../sample_cards.hpp"
+#include "blank/ready.hpp"
+#include "blank/ring_sizes.hpp"
 #include "blank/shape.hpp"
+#include "card/sides.hpp"
 #include <numbers>
 
 using namespace bollard;
@@ -152,6 +155,15 @@ class RoundSidesTest : public QObject {
                 for (size_t k = 0; k < 3; ++k)
                     off[k] = side.off(mesh.vertices[size_t(t[k])]) - height;
                 if (std::ranges::any_of(off, [](double o) { return std::fabs(o) > 0.05; }))
+                    continue;
+                // Walls are parted in height; tops face along the normal.
+                const auto &p = mesh.vertices[size_t(t[0])], &q = mesh.vertices[size_t(t[1])],
+                           &r = mesh.vertices[size_t(t[2])];
+                const space::Vertex n = space::cross(q - p, r - p);
+                const space::Vertex middleOf = 1.0 / 3 * (p + q + r);
+                const double outwards =
+                    side.off(middleOf + 0.02 / std::sqrt(space::dot(n, n)) * n) - side.off(middleOf);
+                if (outwards < 0.018)
                     continue;
                 ++even;
                 for (size_t k = 0; k < 3; ++k) {
@@ -371,6 +383,160 @@ class RoundSidesTest : public QObject {
         card.blank.wall = 2;
         const auto ball = samples::made(card);
         verifySound(ball);
+    }
+
+    void aPointOfThePartTellsItsSide_data() { forEachSide(); }
+    void aPointOfThePartTellsItsSide() {
+        QFETCH(int, number);
+        const Side side = sides()[size_t(number)];
+        const auto panels = blank::shapeOf(side.blank).panelsOf(side.blank, {1, 0});
+        const plane::Vector size = blank::sizeOf(side.blank, side.side);
+        const auto panel = std::ranges::find_if(panels, [&](const blank::Panel& p) {
+            return p.front == side.side || (p.wall() && p.back == side.side);
+        });
+        const bool behind = panel->front != side.side;
+        for (const double x : {0.13, 0.47, 0.81})
+            for (const double y : {0.3, 0.62}) {
+                const plane::Vector at{x * size.x, y * size.y};
+                const plane::Point onPlan =
+                    blank::drawnOn(*panel, behind, at.x, at.y)
+                        .toPlan(plane::Point{plane::toUnits(at.x), plane::toUnits(at.y)});
+                const auto found = blank::nearestSide(panels, blank::standOn(*panel, behind, onPlan).at(0.2));
+                QVERIFY(found);
+                QCOMPARE(std::string(found->side), std::string(side.side));
+                COMPARE_NEAR(found->x, at.x, 0.05);
+                COMPARE_NEAR(found->y, at.y, 0.05);
+                COMPARE_NEAR(found->height, 0.2, 0.012);
+            }
+    }
+
+    void lettersGoOneByOneToFacets() {
+        card::Card card = cardOn(sides()[9], "QUAY 38", working::Kind::sunk);
+        card.inscriptions[0].giveOut.by = setting::GiveOut::By::letter;
+        card.inscriptions[0].style.size = 3;
+        const double facet = blank::sizeOf(card.blank, "outside").x / 10;
+        card.inscriptions[0].placing.x += 0.3 * facet; // on the same facet still
+        const auto middleOf = [](const plane::Region& letter) {
+            const plane::Box box = plane::boxOf(letter);
+            return plane::toMillimetres((double(box.low.x) + box.high.x) / 2);
+        };
+        const auto given = samples::made(card);
+        verifySound(given);
+        QVERIFY(!has(given, FindingKind::facetCrossed));
+        const auto& letters = given.lettering->inscriptions[0];
+        const std::vector<int> facetOf{0, 1, 2, 3, 5, 6}; // the space is one too
+        QCOMPARE(letters.onSide.size(), facetOf.size());
+        for (size_t i = 0; i < facetOf.size(); ++i)
+            COMPARE_NEAR(middleOf(letters.onSide[i]), (5 + facetOf[i]) * facet, 1e-3);
+        // By words, and turned: an I lies on its side.
+        card.inscriptions[0].words = "II II";
+        card.inscriptions[0].giveOut = {setting::GiveOut::By::word, 90};
+        const auto words = samples::made(card);
+        verifySound(words);
+        const auto& two = words.lettering->inscriptions[0];
+        COMPARE_NEAR((middleOf(two.onSide[0]) + middleOf(two.onSide[1])) / 2, 5 * facet, 1e-3);
+        COMPARE_NEAR((middleOf(two.onSide[2]) + middleOf(two.onSide[3])) / 2, 6 * facet, 1e-3);
+        const plane::Box lying = plane::boxOf(two.onSide[0]);
+        QVERIFY(lying.high.x - lying.low.x > lying.high.y - lying.low.y);
+        // On a smooth band as many parts as there were facets
+        card::Card band = cardOn(sides()[3], "ABCD", working::Kind::raised);
+        band.inscriptions[0].giveOut.by = setting::GiveOut::By::letter;
+        band.blank.facets = 10;
+        const auto smooth = samples::made(band);
+        const double part = blank::sizeOf(band.blank, "outside").x / 10;
+        const auto& on = smooth.lettering->inscriptions[0];
+        COMPARE_NEAR(middleOf(on.onSide[3]) - middleOf(on.onSide[0]), 3 * part, 1e-3);
+        const auto again = card::cardFromJson(card::jsonOf(band));
+        QVERIFY(again && card::jsonOf(*again) == card::jsonOf(band));
+    }
+
+    void ringSizesAreThoseOfTheirScales() {
+        using enum blank::RingScale;
+        // By their definitions
+        COMPARE_NEAR(*blank::boreOfRingSize(northAmerican, "7"), 17.32, 0.01);
+        COMPARE_NEAR(*blank::boreOfRingSize(northAmerican, "8 1/4"), 11.63 + 8.25 * 0.8128, 1e-9);
+        COMPARE_NEAR(*blank::boreOfRingSize(british, "A"), 37.5 / pi, 1e-9);
+        COMPARE_NEAR(*blank::boreOfRingSize(british, "p 1/2"), (37.5 + 15.5 * 1.25) / pi, 1e-9);
+        COMPARE_NEAR(*blank::boreOfRingSize(british, "Z+2"), (37.5 + 27 * 1.25) / pi, 1e-9);
+        COMPARE_NEAR(*blank::boreOfRingSize(japanese, "13"), 17, 1e-9);
+        COMPARE_NEAR(*blank::boreOfRingSize(swiss, "14"), 54 / pi, 1e-9);
+        COMPARE_NEAR(*blank::boreOfRingSize(circumference, "54"), 54 / pi, 1e-9);
+        COMPARE_NEAR(*blank::boreOfRingSize(bore, "17.25"), 17.25, 1e-9);
+        for (const char* wrong : {"", "ring", "-3", "A+1", "1 2"})
+            QVERIFY2(!blank::boreOfRingSize(british, wrong) && !blank::boreOfRingSize(northAmerican, wrong),
+                     wrong);
+        // Told as they are read
+        for (int scale = 0; scale < blank::ringScales; ++scale)
+            for (double wide = 14; wide < 23; wide += 0.37) {
+                const auto own = static_cast<blank::RingScale>(scale);
+                const std::string text = blank::ringSizeText(own, wide);
+                const auto read = blank::boreOfRingSize(own, text);
+                QVERIFY2(read, text.c_str());
+                QVERIFY2(std::fabs(*read - wide) < 0.21, text.c_str());
+                QCOMPARE(blank::ringSizeText(own, *read),
+                         text.starts_with("≈ ") ? text.substr(std::string("≈ ").size()) : text);
+            }
+    }
+
+    void readyShapesCanBeMade() {
+        for (const blank::ReadyBlank& ready : blank::readyBlanks()) {
+            card::Card card;
+            card.blank.material = "oak";
+            card.blank = ready.make(card.blank);
+            verifySound(samples::made(card));
+            QCOMPARE(card.blank.material, std::string("oak"));
+            const auto again = card::cardFromJson(card::jsonOf(card));
+            QVERIFY(again && card::jsonOf(*again) == card::jsonOf(card));
+        }
+        for (const blank::Shape& shape : blank::shapes()) // whatever it was before
+            if (shape.kind != Kind::none) {
+                card::Card card;
+                card.blank = blank::asKind(card.blank, shape.kind);
+                verifySound(samples::made(card));
+            }
+    }
+
+    void aProfileIsTakenFromADrawing() {
+        // An open line: its axis is x = 0 of the drawing; it may run down.
+        plane::Contour line{{5, 30}, {}, true};
+        using Segment = plane::Segment;
+        line.segments = {{Segment::Kind::line, {}, {}, {12, 20}}, {Segment::Kind::line, {}, {}, {8, 10}}};
+        const auto open = blank::profileFrom({{line}});
+        QCOMPARE(open.size(), size_t(3));
+        QVERIFY(open[0] == (blank::ProfilePoint{8, 0, false}) &&
+                open[2] == (blank::ProfilePoint{5, 20, false}));
+        // A closed silhouette: the right half, its axis in the middle
+        plane::Contour closed{{0, 0}, {}, false};
+        closed.segments = {{Segment::Kind::line, {}, {}, {20, 0}},
+                           {Segment::Kind::line, {}, {}, {16, 30}},
+                           {Segment::Kind::line, {}, {}, {4, 30}}};
+        const auto half = blank::profileFrom({{closed}});
+        QVERIFY(half.size() == 2 && half[0].r == 10 && half[1].r == 6 && half[1].y == 30);
+        QVERIFY(blank::profileFrom({}).empty());
+    }
+
+    void aSideIsCopiedToTheOthers() {
+        card::Card card = cardOn(sides()[0], "BOAT", working::Kind::raised);
+        card.blank.kind = Kind::block;
+        card.blank.width = 60;
+        card.blank.height = 40;
+        card.blank.thickness = 50;
+        card.inscriptions[0].side = "front";
+        card.inscriptions[0].id = "name";
+        card.inscriptions[0].placing.x = 32; // 2 to the right of the middle
+        card.inscriptions[0].placing.y = 20;
+        const auto copies = card::copiesOnOtherSides(card, "front");
+        QCOMPARE(copies.size(), size_t(5));
+        for (const card::Inscription& copy : copies) {
+            const plane::Vector size = blank::sizeOf(card.blank, copy.side);
+            COMPARE_NEAR(copy.placing.x, size.x / 2 + 2, 1e-9);
+            COMPARE_NEAR(copy.placing.y, size.y / 2, 1e-9);
+            QVERIFY(copy.id.empty());
+            card.inscriptions.push_back(copy);
+        }
+        const auto made = samples::made(card);
+        verifySound(made);
+        QCOMPARE(made.lettering->letters(), size_t(24));
     }
 
     void whatIsWrongIsFound() {

@@ -368,9 +368,34 @@ void BodyCanvas::mouseMoveEvent(QMouseEvent* event) {
     if (!point || !maker_.shown().made.card)
         return emit pointed({});
     const quantity::Unit unit = maker_.shown().made.card->unit;
-    emit pointed(tr("x %1  y %2  z %3")
-                     .arg(wording::lengthText(point->x, unit), wording::lengthText(point->y, unit),
-                          wording::lengthText(point->z, unit)));
+    const auto text = [unit](double mm) { return wording::lengthText(mm, unit); };
+    QString where = tr("x %1  y %2  z %3").arg(text(point->x), text(point->y), text(point->z));
+    if (const auto on = sideUnder(*point))
+        where = tr("%1: x %2  y %3  height %4")
+                    .arg(wording::nameOfSide(on->side), text(on->x), text(on->y), text(on->height)) +
+                QStringLiteral("   ") + where;
+    emit pointed(where);
+}
+
+std::optional<blank::OnSide> BodyCanvas::sideUnder(const space::Vertex& point) const {
+    const card::Made& made = maker_.shown().made;
+    if (!made.solid || !made.solid->panels || made.card->blank.kind == blank::Kind::none)
+        return std::nullopt;
+    const auto on = blank::nearestSide(*made.solid->panels, point);
+    // Edges and hollows are panels too, which no words lie on.
+    return on && !blank::sideOf(made.card->blank, on->side).empty() ? on : std::nullopt;
+}
+
+void BodyCanvas::mouseDoubleClickEvent(QMouseEvent* event) {
+    const double ratio = devicePixelRatioF();
+    const auto point = picture::pointUnder(frame_, frameCamera_, int(event->position().x() * ratio),
+                                           int(event->position().y() * ratio));
+    if (event->button() != Qt::LeftButton || !point || !maker_.shown().made.card)
+        return;
+    if (const auto on = sideUnder(*point)) {
+        editor_.showSide(std::string(on->side));
+        emit sideOpened();
+    }
 }
 
 void BodyCanvas::leaveEvent(QEvent*) {
@@ -510,6 +535,7 @@ BodyView::BodyView(CardEditor& editor, Maker& maker, QWidget* parent) : QWidget(
     });
     connect(seeThrough_, &QCheckBox::toggled, canvas_, &BodyCanvas::setSeeThrough);
     connect(canvas_, &BodyCanvas::pointed, point_, &QLabel::setText);
+    connect(canvas_, &BodyCanvas::sideOpened, this, &BodyView::sideOpened);
 }
 
 void BodyView::keyPressEvent(QKeyEvent* event) {

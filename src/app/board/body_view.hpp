@@ -45,6 +45,7 @@ class BodyCanvas : public QWidget {
     void
     pointed(const QString& text); ///< the point under the pointer, in the card's unit; empty over the ground
     void frameShown();
+    void sideOpened(); ///< the side that was pointed at is shown; it is wanted flat
 
   protected:
     void paintEvent(QPaintEvent* event) override;
@@ -52,6 +53,7 @@ class BodyCanvas : public QWidget {
     void mousePressEvent(QMouseEvent* event) override;
     void mouseMoveEvent(QMouseEvent* event) override;
     void mouseReleaseEvent(QMouseEvent* event) override;
+    void mouseDoubleClickEvent(QMouseEvent* event) override;
     void wheelEvent(QWheelEvent* event) override;
     void keyPressEvent(QKeyEvent* event) override;
     void changeEvent(QEvent* event) override;
@@ -67,6 +69,8 @@ class BodyCanvas : public QWidget {
     /// Of the selected inscription: where it is taken hold of.
     std::optional<HeightHandle> handle() const;
     QPointF pixelOf(const space::Vertex& at) const;
+    /// The side that the point of the part lies on, and where.
+    std::optional<blank::OnSide> sideUnder(const space::Vertex& point) const;
     void paintHandle(QPainter& painter) const;
     void paintStock(QPainter& painter) const;
     void paintOverlay(QPainter& painter) const;
@@ -102,6 +106,9 @@ class BodyView : public QWidget {
     OverlayChoice& overlays() { return *overlays_; }
     /// Cuts along x, y or z (0 to 2) at a share of the body's extent; -1 shows it whole.
     void setSection(int axis, double share);
+
+  signals:
+    void sideOpened(); ///< the side that was pointed at is shown; it is wanted flat
 
   private:
     void applySection();

@@ -24,8 +24,7 @@ std::optional<HeightHandle> heightHandleOf(const card::Made& made, int number, c
         const bool behind = panel.wall() && letters->side == panel.back;
         if (letters->side != panel.front && !behind)
             continue;
-        const blank::Ray ray =
-            blank::standOn(panel, behind, working::drawnOn(panel, *letters).toPlan(at));
+        const blank::Ray ray = blank::standOn(panel, behind, working::drawnOn(panel, *letters).toPlan(at));
         handle.foot = ray.foot;
         handle.along = ray.along;
         return handle;

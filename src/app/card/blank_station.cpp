@@ -29,7 +29,7 @@ BlankStation::BlankStation(CardEditor& editor, Maker& maker, QWidget* parent)
     putBeside(field(tr("Height"), "height", 1), width, tr("height"));
     field(tr("Corner radius"), "corner", 1);
     NumberField* const diameter = field(tr("Diameter"), "diameter", 1);
-    putBeside(field(tr("Length"), "length", 1), diameter, tr("length"));
+    field(tr("Length"), "length", 1);
     field(tr("Bore"), "bore", 0.5);
     putBeside(field(tr("Diameter at the end"), "topDiameter", 1), diameter, tr("end ⌀"));
     addRingSize();
@@ -120,6 +120,8 @@ void BlankStation::addRingSize() {
     for (int scale = 0; scale < blank::ringScales; ++scale)
         ringScale_->addItem(wording::nameOf(static_cast<blank::RingScale>(scale)));
     ringScale_->setCurrentIndex(int(blank::RingScale::circumference));
+    ringScale_->setMinimumContentsLength(6);
+    ringScale_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
     ringSize_ = new QLineEdit(line);
     ringSize_->setAccessibleName(tr("Ring size"));
     layout->addWidget(ringScale_, 3);

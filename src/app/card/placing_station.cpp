@@ -1,6 +1,7 @@
 #include "app/card/stations.hpp"
 #include "app/controls/looks.hpp"
 #include "card/lines.hpp"
+#include "card/sides.hpp"
 #include "quantity/field.hpp"
 #include "setting/fields.hpp"
 #include "wording/wording.hpp"
@@ -243,6 +244,14 @@ void PlacingStation::makePlace() {
         });
         editor_.showSide(side);
     });
+    toSides_ = new QPushButton(tr("Copy this side to the others"), this);
+    toSides_->setObjectName(QStringLiteral("link"));
+    wide(toSides_);
+    connect(toSides_, &QPushButton::clicked, this, [this] {
+        const std::string side = editor_.side();
+        editor_.add(tr("Copy a side to the others"), card::copiesOnOtherSides(editor_.card(), side));
+        editor_.showSide(side);
+    });
     centre_ = new QPushButton(tr("Centre on the side"), this);
     wide(centre_);
     connect(centre_, &QPushButton::clicked, this, [this] {
@@ -273,6 +282,7 @@ void PlacingStation::refreshSides(const card::Inscription& inscription) {
     side_->setCurrentIndex(own.empty() ? side_->count() - 1
                                        : int(std::ranges::find(sides, own) - sides.begin()));
     setRowVisible(side_, sides.size() > 1 || own.empty());
+    setRowVisible(toSides_, sides.size() > 1 && !own.empty());
 }
 
 void PlacingStation::makeLargest() {

@@ -118,6 +118,11 @@ std::vector<Panel> panelsOf(const Faceted& f, const Rise& rise) {
     panel.frontRay = [frontAt](Point p) { return frontAt(p.x, plane::toMillimetres(p.y)); };
     panel.backRay = chordal(backAt);
     panel.backRadius = {f.bore, [r = f.bore](double) { return r; }};
+    panel.straightBehind = [f, straight = straightOf(f)](double fromX, double toX) {
+        const OnFacet from = onFacet(f, fromX), to = onFacet(f, toX);
+        return toX - fromX < 2 * straight && std::fabs(from.across) <= straight &&
+               std::fabs(to.across) <= straight;
+    };
     // What is drawn in the bore, by its length there, lies on the plan strip by strip.
     auto bends = std::make_shared<std::vector<plane::Stretch::Bend>>();
     for (const std::int32_t x : u) {

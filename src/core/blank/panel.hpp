@@ -6,7 +6,10 @@
 #include "space/vertex.hpp"
 #include <functional>
 #include <map>
+#include <optional>
+#include <span>
 #include <string_view>
+#include <vector>
 
 namespace bollard::blank {
 
@@ -87,6 +90,9 @@ struct Panel {
     /// Whether what reaches so high (mm; below 0: deep) between two y of the plan stays clear of the rest of
     /// the panel; null: wherever its rays do not meet.
     std::function<bool(double fromY, double toY, double height)> hasRoom{};
+    /// Whether the back of a wall lies straight behind its front between two x of the plan, mm, so that cuts
+    /// can go through; null: everywhere.
+    std::function<bool(double fromX, double toX)> straightBehind{};
     /// Whether its neighbours close it along the outline: of panels without a back, and of walls whose rims
     /// are sides too.
     bool joined = false;
@@ -103,5 +109,15 @@ Ray standOn(const Panel& panel, bool behind, plane::Point onPlan);
 /// side, mm. Where a side is wider elsewhere letters are true at their placing's y: angle = x / own + (x' -
 /// x) / r(y).
 Drawn drawnOn(const Panel& panel, bool behind, double x, double y);
+
+/// A place on a side that words can lie on: x and y as drawn there, and how far off it the point lies,
+/// outwards; mm.
+struct OnSide {
+    std::string_view side{};
+    double x = 0, y = 0, height = 0;
+};
+/// The nearest side to a point of the part; nothing where there are no panels. O(panels times steps of their
+/// search).
+std::optional<OnSide> nearestSide(std::span<const Panel> panels, const space::Vertex& point);
 
 } // namespace bollard::blank

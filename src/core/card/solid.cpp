@@ -240,6 +240,22 @@ bool runsIntoOther(std::span<const blank::Panel> panels, const Lettering& letter
     });
 }
 
+/// What is cut through a wall where its other side does not lie straight behind.
+bool cutsAslant(std::span<const blank::Panel> panels, const Lettering& lettering) {
+    return std::ranges::any_of(lettering.inscriptions, [&](const working::PlacedLetters& letters) {
+        const blank::Panel* const panel = panelOf(panels, letters.side);
+        if (!panel || !panel->straightBehind || letters.working.kind != working::Kind::pierced)
+            return false;
+        const blank::Drawn drawn = working::drawnOn(*panel, letters);
+        return std::ranges::any_of(letters.onSide, [&](const plane::Region& letter) {
+            if (letter.empty())
+                return false;
+            const plane::Box box = plane::stretched(drawn.unstretched(plane::boxOf(letter)), drawn.stretch);
+            return !panel->straightBehind(plane::toMillimetres(box.low.x), plane::toMillimetres(box.high.x));
+        });
+    });
+}
+
 /// Letters of sides that join may reach into each other inside the blank. By their boxes in space, so it may
 /// be said too often.
 bool sidesMeet(std::span<const blank::Panel> panels, const Lettering& lettering) {
@@ -316,6 +332,10 @@ Solid solidOf(const Lettering& lettering, std::shared_ptr<const std::vector<blan
     }
     if (comesOut(*solid.panels, lettering) || runsIntoOther(*solid.panels, lettering)) {
         solid.problem = quantity::Problem{quantity::ProblemKind::cutTooDeep};
+        return solid;
+    }
+    if (cutsAslant(*solid.panels, lettering)) {
+        solid.problem = quantity::Problem{quantity::ProblemKind::facetPierced};
         return solid;
     }
     working::Tiling tiling;
