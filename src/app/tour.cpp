@@ -119,10 +119,12 @@ int takePictures(MainWindow& window, const QString& folder) {
     window.showView(MainWindow::flat);
     window.routeCard().open(RouteCard::working);
     picture("ties");
-    window.openSample(sample("fender-pin"));
     window.resize(1600, 900);
     window.showView(MainWindow::both);
-    picture("bar");
+    window.openSample(sample("key-ring"));
+    window.editor().select(0);
+    window.routeCard().open(RouteCard::placing);
+    picture("facets");
     window.resize(1280, 800);
     window.showView(MainWindow::flat);
     window.openSample(sample("quay-bars"));
@@ -152,6 +154,11 @@ int takePictures(MainWindow& window, const QString& folder) {
     window.resize(1600, 900);
     window.showView(MainWindow::both);
     picture("block");
+    window.openSample(sample("net-float"));
+    window.editor().select(0);
+    window.setLook(drawing::Look::dark);
+    picture("turned-dark");
+    window.setLook(drawing::Look::light);
     window.resize(1280, 800);
     window.openSample(sample("store-tag"));
     window.routeCard().open(RouteCard::output);

@@ -304,6 +304,34 @@ class CommandLineTest : public QObject {
         QVERIFY(run({"picture", sample("berth-14"), "-o", at("x"), "--size", "wide"}) != 0);
     }
 
+    void aBodyIsDrawnFromADirection() {
+        QList<QByteArray> all;
+        for (const char* from : {"front", "back", "start", "end", "left", "30,60"}) {
+            QCOMPARE(
+                run({"picture", sample("fender-pin"), "--from", from, "-o", at(from), "--size", "320x200"}),
+                0);
+            QFile png(at(from) + ".png");
+            QVERIFY(png.open(QIODevice::ReadOnly));
+            all.push_back(png.readAll());
+            QVERIFY(all.count(all.back()) == 1); // each another picture
+        }
+        QCOMPARE(run({"picture", sample("fender-pin"), "--from", "aside", "-o", at("x")}), 2);
+    }
+
+    void eachSideIsMeasured() {
+        QCOMPARE(run({"measure", sample("key-ring")}), 0);
+        const Json sides = Json::parse(out_.toStdString())["sides"];
+        QCOMPARE(sides.size(), size_t(2));
+        QCOMPARE(sides[0]["side"].get<std::string>(), std::string("outside"));
+        QCOMPARE(sides[1]["side"].get<std::string>(), std::string("inside"));
+        QVERIFY(std::fabs(sides[0]["turn"].get<double>() - 10 * 30 * std::tan(M_PI / 10)) < 1e-6);
+        QVERIFY(std::fabs(sides[1]["turn"].get<double>() - M_PI * 22) < 1e-6);
+        QCOMPARE(sides[0]["letters"]["count"].get<int>(), 9);
+        QVERIFY(sides[1]["stroke"]["smallest"].get<double>() > 0);
+        QCOMPARE(run({"measure", sample("berth-14")}), 0);
+        QVERIFY(Json::parse(out_.toStdString())["sides"][0]["turn"].is_null());
+    }
+
     void typefacesAreListed() {
         QCOMPARE(run({"typefaces", "--json"}), 0);
         const Json json = Json::parse(out_.toStdString());

@@ -70,6 +70,52 @@ class MendTest : public QObject {
         QVERIFY2(offered >= 8, qPrintable(QString::number(offered)));
     }
 
+    void whatIsWrongOnRoundSidesIsMended() {
+        card::Card card = samples::plate("MOORING RING OF THE QUAY");
+        card.blank.kind = blank::Kind::ring;
+        card.blank.bore = 20;
+        card.blank.thickness = 2;
+        card.blank.width = 10;
+        card.blank.margin = 0.5;
+        card::Inscription& words = card.inscriptions[0];
+        words.typeface = {"League Spartan", "Bold", {}, 0};
+        words.placing.anchor = setting::Anchor::centre;
+        words.placing.x = 37;
+        words.placing.y = 5;
+        words.style.size = 5.5;
+        words.working.bedding = 0.6;
+        const Tried long_ = tried(card);
+        const mend::Offer* const once = offerNamed(long_, FindingKind::turnExceeded, "onceRound");
+        QVERIFY(once && once->card.inscriptions[0].style.size < 5.5 &&
+                once->card.inscriptions[0].style.size > 2);
+        // Over the rim
+        words.words = "QUAY";
+        words.placing.y = 8.5;
+        const Tried over = tried(card);
+        const mend::Offer* const off = offerNamed(over, FindingKind::solidFailed, "offTheRim");
+        QVERIFY(off && off->card.inscriptions[0].placing.y < 8.5);
+        QCOMPARE(off->card.inscriptions[0].style.size, 5.5);
+        // Across facets
+        card.blank.kind = blank::Kind::faceted;
+        card.blank.facets = 8;
+        card.blank.across = 26;
+        card.blank.length = 10;
+        words.placing.y = 5;
+        const Tried facets = tried(card);
+        const mend::Offer* const given = offerNamed(facets, FindingKind::facetCrossed, "oneByOne");
+        QVERIFY(given && given->card.inscriptions[0].giveOut.by == setting::GiveOut::By::letter);
+        // Through the middle of a bar
+        card.blank.kind = blank::Kind::bar;
+        card.blank.diameter = 12;
+        card.blank.length = 30;
+        words.style.size = 5;
+        words.working.kind = working::Kind::sunk;
+        words.working.depth = 7;
+        const Tried deep = tried(card);
+        const mend::Offer* const less = offerNamed(deep, FindingKind::solidFailed, "shallower");
+        QVERIFY(less && less->card.inscriptions[0].working.depth < 6);
+    }
+
     void whatIsWrongWithTheCuttingIsMended() {
         using cut::OperationKind, cut::ToolKind, samples::cutCard;
         const auto offered = [](const card::Card& card, FindingKind kind, std::string_view name) {

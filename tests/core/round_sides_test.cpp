@@ -363,6 +363,48 @@ class RoundSidesTest : public QObject {
         QVERIFY(blank::profileOf({{0, 0, false}, {0, 5, false}}).empty());
     }
 
+    void holesGoAlongTheAxis() {
+        card::Card card;
+        card.blank.length = 40;
+        card.blank.diameter = 30;
+        card.blank.topDiameter = 20;
+        card.blank.profile = {{6, 0, false}, {14, 15, true}, {0, 40, true}};
+        for (const Kind kind : {Kind::bar, Kind::cone, Kind::sphere, Kind::turned}) {
+            card.blank.kind = kind;
+            card.blank.axisHole = {};
+            const double whole = body::volumeOf(samples::made(card).solid->mesh);
+            for (const bool fromEnd : {false, true})
+                for (const double depth : {0.0, 9.0}) {
+                    card.blank.axisHole = {6, depth, fromEnd};
+                    const auto made = samples::made(card);
+                    verifySound(made);
+                    const double taken = whole - body::volumeOf(made.solid->mesh);
+                    // As deep as it is told, or as there is; a pole is rounded off where it opens.
+                    const double deep = depth > 0 ? depth : kind == Kind::sphere ? 30 : 40;
+                    const bool pole =
+                        kind == Kind::sphere || (kind == Kind::turned && (fromEnd || depth == 0));
+                    const double part = taken / (pi * 9 * deep);
+                    QVERIFY2(part < 1.12 && part > (pole ? 0.7 : 0.985), qPrintable(QString::number(part)));
+                    const auto again = card::cardFromJson(card::jsonOf(card));
+                    QVERIFY(again && again->blank.axisHole == card.blank.axisHole);
+                }
+        }
+        // Words on an end keep clear of it.
+        card = cardOn(sides()[0], "I", working::Kind::sunk);
+        card.blank.axisHole = {8, 12, true};
+        card.inscriptions[0].side = "end";
+        card.inscriptions[0].placing.x = card.inscriptions[0].placing.y = 12.7;
+        card.inscriptions[0].style.size = 3;
+        QVERIFY(has(samples::made(card), FindingKind::outsideBlank));
+        card.inscriptions[0].side = "start";
+        QVERIFY(!has(samples::made(card), FindingKind::outsideBlank));
+        // One that leaves nothing round it is told.
+        card.blank = sides()[6].blank;
+        card.inscriptions.clear();
+        card.blank.axisHole.diameter = 24;
+        QVERIFY(samples::made(card).solid->problem);
+    }
+
     void aTurnedShapeMayBeHollow() {
         card::Card card = cardOn(sides()[8], "NET", working::Kind::pierced);
         card.blank.profile = {{12, 0, false}, {18, 15, true}, {12, 30, false}};

@@ -46,6 +46,26 @@ BlankStation::BlankStation(CardEditor& editor, Maker& maker, QWidget* parent)
     wide(profile_);
     connect(profile_, &ProfileEditor::fileWanted, this, &BlankStation::profileFileWanted);
     field(tr("Wall"), "wall", 0.5);
+    const auto holeField = [&](const QString& label, std::string_view name) {
+        const quantity::Field* own = quantity::fieldsOf<blank::AxisHole>().find(name);
+        return fieldRow(
+            label, quantity::fieldsOf<blank::AxisHole>(), name, 0.5,
+            [](card::Card& card) { return &card.blank.axisHole; },
+            [this, own, all = fields.find("axisHole")] {
+                const blank::Blank& b = editor_.card().blank;
+                return all->matters(&b) && (!own->matters || own->matters(&b.axisHole));
+            });
+    };
+    NumberField* const hole = holeField(tr("Hole along the axis"), "diameter");
+    putBeside(holeField(tr("Depth of the hole, 0 for right through"), "depth"), hole, tr("deep"));
+    choiceRow(
+        tr("Hole from"), tr("Where the hole along the axis opens"), tr("Change the hole"),
+        {tr("its start"), tr("its end")}, quantity::fieldsOf<blank::AxisHole>(), "from",
+        [](card::Card& card) { return &card.blank.axisHole; },
+        [this, all = fields.find("axisHole")] {
+            const blank::Blank& b = editor_.card().blank;
+            return all->matters(&b) && b.axisHole.diameter > 0 && b.axisHole.depth > 0;
+        });
     field(tr("Centre hole"), "centreHole", 0.5);
     NumberField* const thickness = field(tr("Thickness"), "thickness", 0.2);
     putBeside(field(tr("Thickness at its right"), "endThickness", 0.2), thickness, tr("right"));

@@ -260,6 +260,10 @@ template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<boll
     const auto wedge = oneOf(Kind::wedge), disc = oneOf(Kind::disc), ring = oneOf(Kind::ring),
                cone = oneOf(Kind::cone), turned = oneOf(Kind::turned), faceted = oneOf(Kind::faceted);
     const auto plate = oneOf(Kind::plate, Kind::wedge);
+    const auto drillable = [](const Blank& b) {
+        return b.kind == Kind::bar || b.kind == Kind::cone || b.kind == Kind::sphere ||
+               (b.kind == Kind::turned && !(b.wall > 0));
+    };
     const auto facetable =
         oneOf(Kind::faceted, Kind::bar, Kind::tube, Kind::ring, Kind::cone, Kind::sphere, Kind::turned);
     const auto sized = [plate](const Blank& b) {
@@ -328,6 +332,11 @@ template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<boll
             .number("wall", &Blank::wall, Dimension::length, ranges::wall)
             .when(turned)
             .about("turned: how thick it is, mm; open where it ends wider than that; 0: solid")
+            .part("axisHole", &Blank::axisHole)
+            .when(drillable)
+            .quiet()
+            .about("bar, cone, sphere, turned that is solid: a hole along the axis")
+            .usual("none")
             .number("facets", &Blank::facets, Dimension::count, ranges::corners)
             .when(facetable)
             .quiet()

@@ -1,5 +1,6 @@
 // The piece that carries the words.
 #pragma once
+#include "blank/axis_hole.hpp"
 #include "blank/edge.hpp"
 #include "blank/hole.hpp"
 #include "blank/panel.hpp"
@@ -31,6 +32,7 @@ struct Blank {
     double topDiameter = 20;      ///< cone: at its end
     /// turned: from its start to its end
     std::vector<ProfilePoint> profile{{8, 0, false}, {20, 18, true}, {6, 44, false}};
+    AxisHole axisHole{};     ///< bar, cone, sphere, turned that is solid
     double wall = 0;         ///< turned: how thick it is; 0: solid
     int facets = 8;          ///< faceted
     double across = 50;      ///< faceted: from facet to opposite facet: twice the apothem

@@ -318,13 +318,17 @@ bool isClear(const std::vector<Vector>& line, Vector p, double distance) {
 
 bool hasRoom(const Profile& profile, double from, double to, double height) {
     const Meridian& meridian = profile.meridian;
-    std::vector<Vector> line = flattened(meridian, stepsOf(meridian));
+    const std::vector<Vector> line = flattened(meridian, stepsOf(meridian));
+    const Meridian::Place first = meridian.at(0), last = meridian.at(meridian.length);
     constexpr int parts = 24;
     for (int i = 0; i <= parts; ++i) {
         const Meridian::Place place =
             meridian.at(std::clamp(from + (to - from) * i / parts, 0.0, meridian.length));
         const Vector p{place.r + height * place.normalR, place.y + height * place.normalY};
-        if (p.x < 0 || !isClear(line, p, std::fabs(height)))
+        // Into the body it stays between the flat ends too; poles are no ends.
+        const bool out =
+            height < 0 && ((first.r > same && p.y <= first.y) || (last.r > same && p.y >= last.y));
+        if (p.x < 0 || out || !isClear(line, p, std::fabs(height)))
             return false;
     }
     return true;

@@ -143,11 +143,15 @@ void makeHollow(Panel& panel, std::string_view side, PlaceAt inside, double ownR
     panel.thickness = panel.countsApart ? apart : thickness;
 }
 
-Panel endFace(std::string_view side, const Panel& around, double ownRadius, bool atEnd, const Panel* bore) {
+namespace {
+
+/// A flat side across the axis where `around` ends, whose normal points along +y or not.
+Panel acrossAxis(std::string_view side, const Panel& around, double ownRadius, bool atEnd, bool upwards,
+                 const Panel* bore) {
     Panel panel;
     panel.front = side;
     panel.back = {};
-    const double up = atEnd ? -1 : 1; // z on the plan
+    const double up = upwards ? -1 : 1; // z on the plan
     const auto ringOf = [&](const std::vector<Vertex>& corners, bool counterClockwise) {
         plane::Ring ring;
         for (const Vertex& corner : corners) {
@@ -164,11 +168,21 @@ Panel endFace(std::string_view side, const Panel& around, double ownRadius, bool
     panel.outline = {{ringOf(rim, true)}};
     if (bore)
         panel.outline.rings.push_back(ringOf(rimOf(*bore, bore->wall(), atEnd), false));
-    panel.frontRay = [y = rim.front().y, ownRadius, up, atEnd](Point p) {
+    panel.frontRay = [y = rim.front().y, ownRadius, up, upwards](Point p) {
         return Ray{{plane::toMillimetres(p.x) - ownRadius, y, up * (plane::toMillimetres(p.y) - ownRadius)},
-                   {0, atEnd ? 1.0 : -1.0, 0}};
+                   {0, upwards ? 1.0 : -1.0, 0}};
     };
     return panel;
+}
+
+} // namespace
+
+Panel endFace(std::string_view side, const Panel& around, double ownRadius, bool atEnd, const Panel* bore) {
+    return acrossAxis(side, around, ownRadius, atEnd, atEnd, bore);
+}
+
+Panel floorOf(std::string_view side, const Panel& hollow, double ownRadius, bool atEnd) {
+    return acrossAxis(side, hollow, ownRadius, atEnd, !atEnd, nullptr);
 }
 
 double heightOf(const Edge& edge) {

@@ -44,6 +44,9 @@ void makeHollow(Panel& panel, std::string_view side, PlaceAt inside, double ownR
 Panel endFace(std::string_view side, const Panel& around, double ownRadius, bool atEnd,
               const Panel* bore = nullptr);
 
+/// The floor of a hollow at its start or end, seen from within it.
+Panel floorOf(std::string_view side, const Panel& hollow, double ownRadius, bool atEnd);
+
 /// What a broken edge is seen from the side: from the end face, `size` within the radius, to the side, `size`
 /// (of a chamfer its height) along it; `atEnd` the other way round. The last of its cuts is its length.
 struct BrokenEdge {

@@ -10,22 +10,71 @@ struct TurnedBody {
     Profile profile{};
     double wall = 0;      ///< 0: it is solid
     bool rounded = false; ///< its profile bends
-    bool concave = false; ///< or may do so inwards
+    bool narrow = false;  ///< what is worked may run into its other parts or out of its ends
     bool crossed = false; ///< it runs through itself
+    AxisHole hole{};
 };
 
 TurnedBody ball(const Blank& b) {
-    return {ballOf(b.diameter), 0, true, false, false};
+    return {ballOf(b.diameter), 0, true, false, false, b.axisHole};
 }
 TurnedBody cone(const Blank& b) {
-    return {coneOf(b.diameter, b.topDiameter, b.length), 0, false, false, false};
+    return {coneOf(b.diameter, b.topDiameter, b.length), 0, false, true, false, b.axisHole};
 }
 TurnedBody turnedBody(const Blank& b) {
-    return {profileOf(b.profile), b.wall, true, true, crossesItself(b.profile)};
+    return {profileOf(b.profile),
+            b.wall,
+            true,
+            true,
+            crossesItself(b.profile),
+            b.wall > 0 ? AxisHole{} : b.axisHole};
 }
 
 Meridian::Place endOf(const TurnedBody& body, bool atEnd) {
     return body.profile.meridian.at(atEnd ? body.profile.meridian.length : 0);
+}
+
+/// Where the body ends: at a face, or where its hole opens in a pole.
+AxisEnd axisEndOf(const TurnedBody& body, bool atEnd) {
+    const Meridian& outside = body.profile.meridian;
+    const bool through = !(body.hole.depth > 0);
+    const bool opens = body.hole.diameter > 0 && (through || body.hole.fromEnd == atEnd);
+    AxisEnd end{atEnd ? outside.length : 0, endOf(body, atEnd)};
+    if (!opens || end.place.r > leastRadius)
+        return end;
+    // From the pole outwards to where it is as wide
+    double near = end.v, far = near;
+    const double step = (atEnd ? -1 : 1) * outside.length / 200;
+    while (far + step >= 0 && far + step <= outside.length && outside.at(far).r < body.hole.diameter / 2)
+        far += step;
+    constexpr int halvings = 40;
+    for (int i = 0; i < halvings; ++i) {
+        const double middle = (near + far) / 2;
+        (outside.at(middle).r < body.hole.diameter / 2 ? near : far) = middle;
+    }
+    end.v = plane::toMillimetres(plane::toUnits(far));
+    end.place = outside.at(end.v);
+    return end;
+}
+
+/// Whether something is left round its hole.
+bool holdsHole(const TurnedBody& body, const AxisEnd& start, const AxisEnd& end) {
+    const double radius = body.hole.diameter / 2;
+    constexpr double leastLeft = 0.01; // mm
+    for (const AxisEnd* at : {&start, &end}) {
+        const bool isPole = at->v > 0 && at->v < body.profile.meridian.length;
+        if (!isPole && at->place.r > leastRadius && at->place.r < radius + leastLeft)
+            return false;
+    }
+    constexpr int steps = 200;
+    for (int i = 1; i < steps; ++i) {
+        const auto place = body.profile.meridian.at(start.v + (end.v - start.v) * i / steps);
+        const double from = body.hole.fromEnd ? end.place.y - place.y : place.y - start.place.y;
+        const bool beside = !(body.hole.depth > 0) || from < body.hole.depth + leastLeft;
+        if (beside && place.r < radius)
+            return false;
+    }
+    return end.v - start.v > leastLeft;
 }
 
 std::vector<Panel> panelsOf(const TurnedBody& body, const Rise& rise) {
@@ -37,10 +86,18 @@ std::vector<Panel> panelsOf(const TurnedBody& body, const Rise& rise) {
     const PlaceAt inside = body.wall > 0 ? within(body.profile, body.wall) : PlaceAt{};
     if (body.wall > 0 && !inside)
         return {};
-    std::vector<double> bands = bandsOf(outside.at, body.profile.corners, rise, tolerance);
+    const AxisEnd start = axisEndOf(body, false), end = axisEndOf(body, true);
+    if (body.hole.diameter > 0 && !holdsHole(body, start, end))
+        return {};
+    std::vector<double> borders{start.v};
+    for (const double corner : body.profile.corners)
+        if (corner > start.v && corner < end.v)
+            borders.push_back(corner);
+    borders.push_back(end.v);
+    std::vector<double> bands = bandsOf(outside.at, borders, rise, tolerance);
     std::vector<Panel> panels{revolved("outside", outside, body.profile.widest, bands, strips)};
     Panel& round = panels.front();
-    if (body.concave)
+    if (body.narrow)
         round.hasRoom = [profile = body.profile](double from, double to, double height) {
             return blank::hasRoom(profile, from, to, height);
         };
@@ -48,13 +105,18 @@ std::vector<Panel> panelsOf(const TurnedBody& body, const Rise& rise) {
         round.countsApart = true;
         makeHollow(round, "hollow", inside, body.profile.widest, body.wall);
     }
-    std::vector<Panel> ends;
-    for (const bool atEnd : {false, true})
-        if (endOf(body, atEnd).r > leastRadius) {
-            const bool open = inside && inside(atEnd ? outside.length : 0).r > leastRadius;
-            ends.push_back(endFace(atEnd ? "end" : "start", round, endOf(body, atEnd).r, atEnd,
-                                   open ? &round : nullptr));
-        }
+    const DrilledAlong drilled = drilledAlong(body.hole, start, end, body.profile.widest, strips);
+    std::vector<Panel> ends = drilled.panels;
+    for (const bool atEnd : {false, true}) {
+        if (endOf(body, atEnd).r <= leastRadius)
+            continue;
+        const bool open = inside && inside(atEnd ? outside.length : 0).r > leastRadius;
+        const bool drilledHere = atEnd ? drilled.opensAtEnd : drilled.opensAtStart;
+        ends.push_back(endFace(atEnd ? "end" : "start", round, endOf(body, atEnd).r, atEnd,
+                               open          ? &round
+                               : drilledHere ? &drilled.panels.front()
+                                             : nullptr));
+    }
     std::ranges::move(ends, std::back_inserter(panels));
     return panels;
 }
@@ -78,9 +140,10 @@ Shape turnedShape(Kind kind, std::string_view name, std::vector<std::string_view
         const TurnedBody body = bodyOf(b);
         if (body.profile.empty())
             return plane::Outline{};
-        if (side == "outside")
-            return plane::Outline{{plane::roundedRectangle(
-                {0, 0}, {2 * M_PI * body.profile.widest, body.profile.meridian.length}, 0)}};
+        if (side == "outside") // without what a hole takes of its poles
+            return plane::Outline{
+                {plane::roundedRectangle({0, axisEndOf(body, false).v},
+                                         {2 * M_PI * body.profile.widest, axisEndOf(body, true).v}, 0)}};
         const double radius = endOf(body, side == "end").r;
         return plane::Outline{{plane::circle({radius, radius}, radius)}};
     };
@@ -95,6 +158,10 @@ Shape turnedShape(Kind kind, std::string_view name, std::vector<std::string_view
     shape.ownHole = [](const Blank& b, std::string_view side) {
         const TurnedBody body = bodyOf(b);
         const double radius = side == "outside" || body.profile.empty() ? 0 : endOf(body, side == "end").r;
+        if (radius > 0 && body.hole.diameter > 0) {
+            const bool opens = !(body.hole.depth > 0) || body.hole.fromEnd == (side == "end");
+            return Hole{radius, radius, opens ? body.hole.diameter : 0};
+        }
         if (!(body.wall > 0) || radius <= body.wall)
             return Hole{0, 0, 0};
         const PlaceAt inside = within(body.profile, body.wall);

@@ -217,6 +217,9 @@ class Extraction {
                         if (!endless(end))
                             addHeight(corner, level(end).at(corner));
             }
+        const bool plain = !panel_.frontRay && panel_.rim.empty();
+        for (size_t p = 0; p < plan_.points.size() && !plain; ++p)
+            stands_.emplace_back(panel_, plan_.points[p]);
         if (panel_.frontRay)
             partWalls();
         const std::vector<bool> onRim = sharedPoints();
@@ -225,7 +228,6 @@ class Extraction {
         };
         start_.reserve(plan_.points.size() + 1);
         sorted_.reserve(heights_.size());
-        const bool plain = !panel_.frontRay && panel_.rim.empty();
         for (size_t p = 0; p < plan_.points.size(); ++p) {
             start_.push_back(int(sorted_.size()));
             if (firstOf_[p] < 0)
@@ -241,7 +243,7 @@ class Extraction {
                 }
                 continue;
             }
-            const Stand stand(panel_, plan_.points[p]);
+            const Stand& stand = stands_[p];
             const std::vector<Vertex> chain = chainAt(int(p), stand);
             size_t place = 0;
             for (int h = firstOf_[p]; h >= 0; h = heights_[size_t(h)].next) {
@@ -430,9 +432,9 @@ class Extraction {
         for (size_t p = 0; p < ends.size(); ++p) {
             if (ends[p].empty() || firstOf_[p] < 0 || heights_[size_t(firstOf_[p])].next < 0)
                 continue;
-            const Stand own(panel_, plan_.points[p]);
+            const Stand& own = stands_[p];
             for (const int end : ends[p]) {
-                const Stand there(panel_, plan_.points[size_t(end)]);
+                const Stand& there = stands_[size_t(end)];
                 double shear = 0, twist = 0; // mm, radians
                 for (int h = firstOf_[p]; heights_[size_t(h)].next >= 0; h = heights_[size_t(h)].next) {
                     const auto [low, high] = betweenAt(h);
@@ -595,6 +597,7 @@ class Extraction {
     const std::stop_token& stop_;
     std::vector<std::vector<Span>> spans_; ///< by cell
     std::vector<bool> reachesBack_;        ///< by cell
+    std::vector<Stand> stands_{};          ///< by point; empty for a flat panel
     std::vector<double> sharpest_; ///< angle between walls, by point; empty where they are not twisted
     std::int32_t backHeight_ = 0;
     Substance backSubstance_ = Substance::blank;

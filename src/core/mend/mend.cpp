@@ -102,7 +102,8 @@ std::optional<double> Matter::least(process::Measured what) const {
 const std::vector<Mend>& mends() {
     static const std::vector<Mend> all{anotherTool(),  depthOfWorking(), lessDeep(),        stockAsBlank(),
                                        stockMargin(),  cutOutLast(),     spindleSpeed(),    plainDialect(),
-                                       ties(),         pairSpace(),      letterSpace(),     closingUp(),
+                                       ties(),         onceRound(),      oneByOne(),        offTheRim(),
+                                       shallower(),    pairSpace(),      letterSpace(),     closingUp(),
                                        barsBehind(),   linksBetween(),   plateBehind(),     inwards(),
                                        height(),       depth(),          bedding(),         brokenEdge(),
                                        draft(),        heavierStrokes(), lighterStrokes(),  largerSize(),

@@ -53,6 +53,11 @@ Mend smallerWords();
 Mend largerBlank();
 Mend firstSide();
 Mend readOnPart();
+// On sides that go round, and where sides meet.
+Mend onceRound();
+Mend oneByOne();
+Mend shallower();
+Mend offTheRim();
 // Heights and depths.
 Mend height();
 Mend depth();
