@@ -140,8 +140,9 @@ QString body(const quantity::Problem& problem) {
         return Problems::tr("A cut reaches the middle of the blank or comes out on another side, or what is "
                             "raised in a hollow meets across it. Make it less deep, or less high.");
     case ProblemKind::facetPierced:
-        return Problems::tr("Letters cut through a facet reach beyond what lies straight behind it. Make them narrower, "
-                            "or move them to the middle of the facet.");
+        return Problems::tr(
+            "Letters cut through a facet reach beyond what lies straight behind it. Make them narrower, "
+            "or move them to the middle of the facet.");
     case ProblemKind::blankUnmade:
         return Problems::tr("The blank has no body: its profile has no size or runs through itself, or its "
                             "wall is thicker than "

@@ -36,9 +36,9 @@ class TileTest : public QObject {
         card::Card card = lines(3);
         card.inscriptions[1].placing.x = 4; // across the edge
         const auto all = samples::made(card);
-        const working::Tiling tiling = working::tilingOf(
-            all.lettering->firstSide,
-            working::lettersOf(all.solid->panels->front(), all.lettering->inscriptions));
+        const working::Tiling tiling =
+            working::tilingOf(all.lettering->firstSide,
+                              working::lettersOf(all.solid->panels->front(), all.lettering->inscriptions));
         for (const working::TileLetters& tile : tiling.tiles) {
             for (const working::PlanLetter& letter : tile.letters)
                 QVERIFY(letter.slot != 1 || letter.letter > 0);

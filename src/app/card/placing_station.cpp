@@ -244,14 +244,6 @@ void PlacingStation::makePlace() {
         });
         editor_.showSide(side);
     });
-    toSides_ = new QPushButton(tr("Copy this side to the others"), this);
-    toSides_->setObjectName(QStringLiteral("link"));
-    wide(toSides_);
-    connect(toSides_, &QPushButton::clicked, this, [this] {
-        const std::string side = editor_.side();
-        editor_.add(tr("Copy a side to the others"), card::copiesOnOtherSides(editor_.card(), side));
-        editor_.showSide(side);
-    });
     centre_ = new QPushButton(tr("Centre on the side"), this);
     wide(centre_);
     connect(centre_, &QPushButton::clicked, this, [this] {
@@ -332,6 +324,14 @@ void PlacingStation::makeArranging() {
     wide(same);
     connect(same, &QPushButton::clicked, this, [this] {
         editor_.edit(tr("Same size"), {}, [&](card::Card& card) { card::sameSize(card, editor_.chosen()); });
+    });
+    toSides_ = new QPushButton(tr("Copy this side to the others"), this);
+    toSides_->setObjectName(QStringLiteral("link"));
+    wide(toSides_);
+    connect(toSides_, &QPushButton::clicked, this, [this] {
+        const std::string side = editor_.side();
+        editor_.add(tr("Copy a side to the others"), card::copiesOnOtherSides(editor_.card(), side));
+        editor_.showSide(side);
     });
     group_ = new QPushButton(this);
     wide(group_);
