@@ -557,6 +557,23 @@ class RoundSidesTest : public QObject {
         QVERIFY(blank::profileFrom({}).empty());
     }
 
+    void theSeamIsMovedByTurningAllOnTheSide() {
+        card::Card card = cardOn(sides()[3], "ANCHOR", working::Kind::raised);
+        card.inscriptions.push_back(card.inscriptions[0]);
+        card.inscriptions[1].words = "38";
+        card.inscriptions[1].placing.x = 60;
+        card.inscriptions.push_back(card.inscriptions[0]);
+        card.inscriptions[2].side = "start";
+        card.inscriptions[2].placing.x = 5;
+        const double turn = blank::turnOf(card.blank, "outside"), first = card.inscriptions[0].placing.x;
+        card::turnSide(card, "", 20);
+        COMPARE_NEAR(card.inscriptions[0].placing.x, first + 20, 1e-9);
+        COMPARE_NEAR(card.inscriptions[1].placing.x, 80 - turn, 1e-9); // once round
+        QCOMPARE(card.inscriptions[2].placing.x, 5.0);
+        card::turnSide(card, "start", 20); // does not go round
+        QCOMPARE(card.inscriptions[2].placing.x, 5.0);
+    }
+
     void aSideIsCopiedToTheOthers() {
         card::Card card = cardOn(sides()[0], "BOAT", working::Kind::raised);
         card.blank.kind = Kind::block;

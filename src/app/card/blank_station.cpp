@@ -36,7 +36,7 @@ BlankStation::BlankStation(CardEditor& editor, Maker& maker, QWidget* parent)
     const quantity::PartFields& fields = quantity::fieldsOf<blank::Blank>();
     const PartOf whole = [](card::Card& card) { return &card.blank; };
     choiceRow(tr("Inside"), tr("What the inside of the ring looks like"), tr("Change the inside"),
-              {tr("flat"), tr("comfort: wider towards its ends")}, fields, "inside", whole);
+              {tr("flat"), tr("comfort")}, fields, "inside", whole);
     field(tr("Wider by"), "comfort", 0.1);
     NumberField* const facets = fieldRow(tr("Facets"), fields, "facets", 1, whole, [this] {
         return editor_.card().blank.kind == blank::Kind::faceted;

@@ -1,5 +1,6 @@
 #include "app/card/stations.hpp"
 #include "app/controls/looks.hpp"
+#include "card/arranging.hpp"
 #include "card/lines.hpp"
 #include "card/sides.hpp"
 #include "quantity/field.hpp"
@@ -274,6 +275,7 @@ void PlacingStation::refreshSides(const card::Inscription& inscription) {
     side_->setCurrentIndex(own.empty() ? side_->count() - 1
                                        : int(std::ranges::find(sides, own) - sides.begin()));
     setRowVisible(side_, sides.size() > 1 || own.empty());
+    setRowVisible(seam_, goesRound());
     setRowVisible(toSides_, sides.size() > 1 && !own.empty());
 }
 
@@ -324,6 +326,20 @@ void PlacingStation::makeArranging() {
     wide(same);
     connect(same, &QPushButton::clicked, this, [this] {
         editor_.edit(tr("Same size"), {}, [&](card::Card& card) { card::sameSize(card, editor_.chosen()); });
+    });
+    seam_ = new QPushButton(tr("Put the seam across from these words"), this);
+    seam_->setObjectName(QStringLiteral("link"));
+    wide(seam_);
+    connect(seam_, &QPushButton::clicked, this, [this] {
+        const card::Inscription* const words = editor_.inscription();
+        const auto extent = words ? card::extentOf(maker_.lettering(), editor_.selected()) : std::nullopt;
+        if (!extent)
+            return;
+        const std::string side = words->side;
+        const double middle = (extent->low.x + extent->high.x) / 2;
+        editor_.edit(tr("Move the seam"), {}, [&](card::Card& card) {
+            card::turnSide(card, side, blank::turnOf(card.blank, side) / 2 - middle);
+        });
     });
     toSides_ = new QPushButton(tr("Copy this side to the others"), this);
     toSides_->setObjectName(QStringLiteral("link"));

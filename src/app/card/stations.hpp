@@ -157,7 +157,7 @@ class PlacingStation : public StationBody {
     std::array<NumberField*, 4> handles_{}; ///< before: across, up; after: across, up
     Choice* pointKind_;
     QWidget* arrangeButtons_;
-    QPushButton *largest_, *centre_, *group_, *toSides_;
+    QPushButton *largest_, *centre_, *group_, *toSides_, *seam_;
     QLabel* told_;
     int arrangeFold_ = 0, pointFold_ = 0;
     Background fitting_;

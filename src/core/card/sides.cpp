@@ -24,4 +24,16 @@ std::vector<Inscription> copiesOnOtherSides(const Card& card, std::string_view s
     return copies;
 }
 
+void turnSide(Card& card, std::string_view side, double by) {
+    const std::string_view own = blank::sideOf(card.blank, side);
+    const double turn = blank::turnOf(card.blank, own);
+    if (own.empty() || !(turn > 0))
+        return;
+    for (Inscription& inscription : card.inscriptions)
+        if (blank::sideOf(card.blank, inscription.side) == own && !inscription.ornament.goesWithWords()) {
+            const double x = inscription.placing.x + by;
+            inscription.placing.x = x - std::floor(x / turn) * turn;
+        }
+}
+
 } // namespace bollard::card

@@ -8,4 +8,8 @@ namespace bollard::card {
 /// without ids. Sides that have no size are left out.
 std::vector<Inscription> copiesOnOtherSides(const Card& card, std::string_view side);
 
+/// Turns all that lies on a side that goes all the way round by so much (mm of its own circumference), so
+/// that the seam comes elsewhere; nothing on others. Places are kept within once round.
+void turnSide(Card& card, std::string_view side, double by);
+
 } // namespace bollard::card

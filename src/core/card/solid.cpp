@@ -195,13 +195,18 @@ bool reachesRim(const blank::Panel& panel, std::span<const working::Change> chan
     return false;
 }
 
+/// Into the side, by its depth.
+bool goesIn(working::Kind kind) {
+    return working::rowOf(kind).has(working::Uses::depth) || kind == working::Kind::pierced;
+}
+
 /// How deep and how high above their side letters reach, mm.
 std::pair<double, double> heightsOf(const working::Working& working, const blank::Blank& blank,
                                     std::string_view side) {
     if (working.kind == working::Kind::pierced)
         return {-blank::depthBehind(blank, side), 0};
-    return working::cuts(working.kind) ? std::pair{-working.depth, 0.0}
-                                       : std::pair{-working.bedding, working.height};
+    return goesIn(working.kind) ? std::pair{-working.depth, 0.0}
+                                : std::pair{-working.bedding, working.height};
 }
 
 const blank::Panel* panelOf(std::span<const blank::Panel> panels, std::string_view side) {
@@ -215,7 +220,7 @@ const blank::Panel* panelOf(std::span<const blank::Panel> panels, std::string_vi
 bool comesOut(std::span<const blank::Panel> panels, const Lettering& lettering) {
     return std::ranges::any_of(lettering.inscriptions, [&](const working::PlacedLetters& letters) {
         const blank::Panel* const panel = panelOf(panels, letters.side);
-        if (!panel || (panel->wall() && !panel->countsApart) || !working::cuts(letters.working.kind) ||
+        if (!panel || (panel->wall() && !panel->countsApart) || !goesIn(letters.working.kind) ||
             letters.onSide.empty() || lettering.blank.kind == blank::Kind::none)
             return false;
         if (letters.working.kind == working::Kind::pierced)
@@ -231,11 +236,13 @@ bool runsIntoOther(std::span<const blank::Panel> panels, const Lettering& letter
         if (!panel || !panel->hasRoom || panel->front != letters.side)
             return false;
         const auto [lowest, highest] = heightsOf(letters.working, lettering.blank, letters.side);
-        const double height = working::cuts(letters.working.kind) ? lowest : highest;
+        const double height = goesIn(letters.working.kind) ? lowest : highest;
+        const double beyond = working::reachBeyond(
+            letters.working, blank::depthBehind(lettering.blank, letters.side)); // mouths, clearance
         return std::ranges::any_of(letters.onSide, [&](const plane::Region& letter) {
             const plane::Box box = plane::boxOf(letter);
-            return !box.empty() &&
-                   !panel->hasRoom(plane::toMillimetres(box.low.y), plane::toMillimetres(box.high.y), height);
+            return !box.empty() && !panel->hasRoom(plane::toMillimetres(box.low.y) - beyond,
+                                                   plane::toMillimetres(box.high.y) + beyond, height);
         });
     });
 }
