@@ -31,6 +31,13 @@ class RoundInWindowTest : public QObject {
                 return widget;
         return nullptr;
     }
+    void openArranging() {
+        for (auto* heading : f_->window->routeCard().findChildren<QPushButton*>())
+            if (heading->isVisible() && heading->text().endsWith(QLatin1String("Arrange")) &&
+                !f_->button("Copy this side to the others"))
+                heading->click();
+        settle(*f_->window);
+    }
     bool isMade() {
         const auto& solid = f_->window->maker().shown().made.solid;
         return solid && !solid->problem && !solid->mesh.empty();
@@ -183,6 +190,7 @@ class RoundInWindowTest : public QObject {
         const double turn = blank::turnOf(blank(), "outside"),
                      other = editor().card().inscriptions[0].placing.x;
         const double own = editor().card().inscriptions[1].placing.x;
+        openArranging();
         f_->button("Put the seam across from these words")->click();
         settle(*f_->window);
         const auto& inscriptions = editor().card().inscriptions;
@@ -199,6 +207,7 @@ class RoundInWindowTest : public QObject {
         editor().select(0);
         settle(*f_->window);
         const int steps = editor().history().count();
+        openArranging();
         f_->button("Copy this side to the others")->click();
         settle(*f_->window);
         QCOMPARE(editor().card().inscriptions.size(), size_t(6));
