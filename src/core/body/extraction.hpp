@@ -1,6 +1,7 @@
 // How the surface of columns is taken. For the sources of this folder only.
 #pragma once
 #include "body/mesh.hpp"
+#include "body/walls.hpp"
 #include "plane/point_hash.hpp"
 #include <limits>
 #include <map>
@@ -22,35 +23,6 @@ struct Span {
 inline std::array<double, 3> keyOf(const Vertex& v) {
     return {v.x, v.y, v.z};
 }
-
-/// Where heights over one point of the plan lie.
-class Stand {
-  public:
-    Stand(const Panel& panel, Point p) : thickness_(plane::toUnits(panel.thickness)), wall_(panel.wall()) {
-        front_ = panel.frontRay
-                     ? panel.frontRay(p)
-                     : blank::Ray{{plane::toMillimetres(p.x), plane::toMillimetres(p.y), 0}, {0, 0, 1}};
-        separate_ = bool(panel.backRay);
-        if (separate_)
-            back_ = panel.backRay(p);
-        if (const auto exact = panel.rim.find(p); exact != panel.rim.end())
-            front_.foot = exact->second;
-    }
-    Vertex at(std::int32_t height) const {
-        if (fromBack(height))
-            return back_.at(plane::toMillimetres(-double(height) - thickness_));
-        return front_.at(plane::toMillimetres(height));
-    }
-    /// The way heights grow there.
-    Vertex outwards(std::int32_t height) const { return fromBack(height) ? -1 * back_.along : front_.along; }
-
-  private:
-    bool fromBack(std::int32_t height) const { return separate_ && wall_ && height < -thickness_ / 2; }
-
-    blank::Ray front_{}, back_{};
-    std::int32_t thickness_;
-    bool wall_, separate_ = false;
-};
 
 /// Whether a neighbouring panel goes on across that corner of a triangle.
 inline bool isRim(const Panel& panel, const Subdivision& plan, const Triangle& triangle, int corner) {
@@ -372,109 +344,15 @@ class Extraction {
         return true;
     }
 
-    static constexpr double blunt = M_PI / 6;
-
-    /// What lies at the other end of each wall that begins at a point; and how sharply walls meet there,
-    /// where they do so more than blunt.
-    std::vector<std::vector<int>> findWalls() {
-        std::vector<std::vector<std::pair<double, int>>> ways(plan_.points.size());
-        for (const Triangle& triangle : plan_.triangles)
-            for (size_t k = 0; k < 3; ++k) {
-                if (plan_.cellAcross(triangle, int(k)) == triangle.cell)
-                    continue;
-                const int a = triangle.corners[(k + 1) % 3], b = triangle.corners[(k + 2) % 3];
-                const plane::Vector way =
-                    plane::vectorOf(plan_.points[size_t(b)]) - plane::vectorOf(plan_.points[size_t(a)]);
-                ways[size_t(a)].emplace_back(std::atan2(way.y, way.x), b);
-                ways[size_t(b)].emplace_back(std::atan2(-way.y, -way.x), a);
-            }
-        constexpr double same = 1e-9;
-        sharpest_.assign(ways.size(), blunt);
-        std::vector<std::vector<int>> ends(ways.size());
-        for (size_t p = 0; p < ways.size(); ++p) {
-            std::ranges::sort(ways[p]);
-            for (size_t i = 0; i < ways[p].size(); ++i) {
-                const bool last = i + 1 == ways[p].size();
-                const double angle = last ? ways[p][0].first + 2 * M_PI - ways[p][i].first
-                                          : ways[p][i + 1].first - ways[p][i].first;
-                if (angle > same)
-                    sharpest_[p] = std::min(sharpest_[p], angle);
-                ends[p].push_back(ways[p][i].second);
-            }
-        }
-        return ends;
-    }
-
-    /// How near other corners come to the walls at each point, mm.
-    std::vector<double> roomBesideWalls() const {
-        std::vector<double> room(plan_.points.size(), 1);
-        for (const Triangle& triangle : plan_.triangles)
-            for (size_t k = 0; k < 3; ++k) {
-                if (plan_.cellAcross(triangle, int(k)) == triangle.cell)
-                    continue;
-                const auto own = size_t(triangle.corners[k]), a = size_t(triangle.corners[(k + 1) % 3]),
-                           b = size_t(triangle.corners[(k + 2) % 3]);
-                const double away = plane::toMillimetres(plane::distanceToSegment(
-                    plane::vectorOf(plan_.points[own]), plane::vectorOf(plan_.points[a]),
-                    plane::vectorOf(plan_.points[b])));
-                for (const size_t p : {own, a, b})
-                    room[p] = std::min(room[p], std::max(away, 1 / plane::unitsPerMillimetre));
-            }
-        return room;
-    }
-
-    /// Upright walls of a side that bends are twisted. They are parted in height, so that they hardly are,
-    /// and less than there is between those that meet sharply.
+    /// Upright walls of a side that bends are twisted: they are parted in height, so that they hardly are.
     void partWalls() {
-        const std::vector<std::vector<int>> ends = findWalls();
-        const std::vector<double> room = roomBesideWalls();
-        std::vector<int> parts(ends.size(), 1);
-        for (size_t p = 0; p < ends.size(); ++p) {
-            if (ends[p].empty() || firstOf_[p] < 0 || heights_[size_t(firstOf_[p])].next < 0)
-                continue;
-            const Stand& own = stands_[p];
-            for (const int end : ends[p]) {
-                const Stand& there = stands_[size_t(end)];
-                double shear = 0, twist = 0; // mm, radians
-                for (int h = firstOf_[p]; heights_[size_t(h)].next >= 0; h = heights_[size_t(h)].next) {
-                    const auto [low, high] = betweenAt(h);
-                    const Vertex apart = there.at(low) - own.at(low),
-                                 turned = there.at(high) - own.at(high) - apart;
-                    const double far = std::sqrt(space::dot(apart, apart)),
-                                 by = std::sqrt(space::dot(turned, turned));
-                    // What is only drawn together or apart is flat: it is the rest that twists.
-                    const double along = far > 0 ? space::dot(apart, turned) / far : by;
-                    shear = std::max(shear, std::sqrt(std::max(0.0, by * by - along * along)));
-                    twist = std::max(twist, far > 0 ? by / far : 0);
-                }
-                constexpr double flat = 0.002; // mm
-                constexpr int most = 48;
-                const double least = std::min({flat, room[p] / 4, room[size_t(end)] / 4});
-                const double wanted =
-                    std::max(shear / 4 / least, sharpest_[p] < blunt ? twist / (2 * sharpest_[p]) : 0);
-                const int asked = std::clamp(int(std::ceil(wanted)), 1, most);
-                parts[p] = std::max(parts[p], asked);
-                parts[size_t(end)] = std::max(parts[size_t(end)], asked);
-            }
-        }
-        // Alike at both ends of walls, or these would run through each other elsewhere.
-        for (bool changed = true; changed;) {
-            changed = false;
-            for (size_t p = 0; p < ends.size(); ++p) {
-                if (!(sharpest_[p] < blunt))
-                    continue;
-                int all = parts[p];
-                for (const int end : ends[p])
-                    all = std::max(all, parts[size_t(end)]);
-                const auto raise = [&](int& own) {
-                    changed |= own < all;
-                    own = all;
-                };
-                for (const int end : ends[p])
-                    raise(parts[size_t(end)]);
-                raise(parts[p]);
-            }
-        }
+        walls_ = wallsOf(plan_);
+        const std::vector<int> parts = partsOf(walls_, stands_, [this](int point) {
+            std::vector<std::int32_t> heights;
+            for (int h = firstOf_[size_t(point)]; h >= 0; h = heights_[size_t(h)].next)
+                heights.push_back(heights_[size_t(h)].height);
+            return heights;
+        });
         for (size_t p = 0; p < parts.size(); ++p) {
             if (parts[p] == 1 || firstOf_[p] < 0)
                 continue;
@@ -559,7 +437,8 @@ class Extraction {
         // Where both go on at one height, diagonals lean alike on both walls of a stroke, and on both of a
         // sharp corner: walls of round sides are twisted.
         const auto order = [&](int p) {
-            return std::pair(sharpest_.empty() ? blunt : sharpest_[size_t(p)], plan_.points[size_t(p)]);
+            return std::pair(walls_.sharpest.empty() ? Walls::blunt : walls_.sharpest[size_t(p)],
+                             plan_.points[size_t(p)]);
         };
         const bool leftFirst = order(a) < order(b);
         const auto here = [&](int place) { return sorted_[size_t(place)]; };
@@ -598,7 +477,7 @@ class Extraction {
     std::vector<std::vector<Span>> spans_; ///< by cell
     std::vector<bool> reachesBack_;        ///< by cell
     std::vector<Stand> stands_{};          ///< by point; empty for a flat panel
-    std::vector<double> sharpest_; ///< angle between walls, by point; empty where they are not twisted
+    Walls walls_{};                        ///< empty for a flat panel, where they are not twisted
     std::int32_t backHeight_ = 0;
     Substance backSubstance_ = Substance::blank;
     std::vector<int> firstOf_;     ///< by point, into heights_
