@@ -88,8 +88,8 @@ const std::map<std::string, AddOption>& options() {
          [](CLI::App& app, Arguments& a) {
              app.add_option(
                  "--from", a.from,
-                 "The body from there: front, back, start, end, left, right, top, bottom, corner, or turn "
-                 "and tilt in degrees: 30,60");
+                 "The body from there: front, back, start, end, left, right, top, bottom, corner, turn "
+                 "and tilt in degrees (30,60), or where the eye is (1,-1,2)");
          }},
         {"side",
          [](CLI::App& app, Arguments& a) {

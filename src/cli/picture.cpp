@@ -21,17 +21,27 @@ constexpr std::array directions{
     Direction{"bottom", 0, 90}, Direction{"end", 180, 90},   Direction{"top", 180, 90},
     Direction{"left", 90, 90},  Direction{"right", -90, 90}, Direction{"corner", 18, 42}};
 
-/// A name, or the turn and tilt as two numbers, "30,60".
+/// A name; the turn and tilt as two numbers, "30,60"; or where the eye is as three, "1,-1,2".
 std::optional<Direction> directionOf(const std::string& text) {
     if (const auto named = std::ranges::find(directions, std::string_view(text), &Direction::name);
         named != directions.end())
         return *named;
-    const auto comma = text.find(',');
-    if (comma == std::string::npos)
+    std::vector<double> numbers;
+    for (const QString& part : QString::fromStdString(text).split(',')) {
+        const auto number = quantity::numberFromText(part.trimmed().toStdString());
+        if (!number)
+            return std::nullopt;
+        numbers.push_back(*number);
+    }
+    if (numbers.size() == 2)
+        return Direction{{}, numbers[0], numbers[1]};
+    if (numbers.size() != 3)
         return std::nullopt;
-    const auto turn = quantity::numberFromText(text.substr(0, comma)),
-               tilt = quantity::numberFromText(text.substr(comma + 1));
-    return turn && tilt ? std::optional(Direction{{}, *turn, *tilt}) : std::nullopt;
+    const double far = std::hypot(numbers[0], numbers[1], numbers[2]), degrees = 180 / M_PI;
+    if (!(far > 0))
+        return std::nullopt;
+    return Direction{
+        {}, degrees * std::atan2(-numbers[0], -numbers[1]), degrees * std::acos(numbers[2] / far)};
 }
 
 int drawPicture(const Arguments& arguments) {
@@ -45,8 +55,7 @@ int drawPicture(const Arguments& arguments) {
     const auto from = directionOf(arguments.from);
     if (!arguments.from.empty() && !from) {
         std::cerr << "--from wants a direction, front, back, start, end, left, right, top, bottom or corner, "
-                     "or turn "
-                     "and tilt in degrees: 30,60.\n";
+                     "turn and tilt in degrees: 30,60, or where the eye is: 1,-1,2.\n";
         return unreadable;
     }
     const Run run(arguments);

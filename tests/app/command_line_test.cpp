@@ -306,7 +306,7 @@ class CommandLineTest : public QObject {
 
     void aBodyIsDrawnFromADirection() {
         QList<QByteArray> all;
-        for (const char* from : {"front", "back", "start", "end", "left", "30,60"}) {
+        for (const char* from : {"front", "back", "start", "end", "left", "30,60", "1,-1,2"}) {
             QCOMPARE(
                 run({"picture", sample("fender-pin"), "--from", from, "-o", at(from), "--size", "320x200"}),
                 0);

@@ -557,6 +557,26 @@ class RoundSidesTest : public QObject {
         QVERIFY(blank::profileFrom({}).empty());
     }
 
+    void aBorderRunsRound() {
+        for (const auto kind : {working::Kind::raised, working::Kind::sunk}) {
+            card::Card card = cardOn(sides()[0], "HULL", kind);
+            const double words = body::volumeOf(samples::made(card).solid->mesh);
+            card.inscriptions.push_back(card.inscriptions[0]);
+            card.inscriptions[1].ornament.kind = setting::OrnamentKind::border;
+            card.inscriptions[1].placing = {};
+            card.inscriptions[1].ornament.distance = 2;
+            card.inscriptions[1].ornament.band = 1.5;
+            const auto made = samples::made(card);
+            verifySound(made);
+            QCOMPARE(made.solid->dropOuts.pieces, 1);
+            // Two rings of the band's width: all the way round, without a gap at the seam.
+            const double change = body::volumeOf(made.solid->mesh) - words;
+            const double r = 12.7, to = kind == working::Kind::raised ? r + 0.6 : r - 0.6;
+            COMPARE_NEAR(change / (2 * 1.5 * pi * (to * to - r * r)), 1, 2e-3);
+            QVERIFY(!has(made, FindingKind::turnExceeded));
+        }
+    }
+
     void theSeamIsMovedByTurningAllOnTheSide() {
         card::Card card = cardOn(sides()[3], "ANCHOR", working::Kind::raised);
         card.inscriptions.push_back(card.inscriptions[0]);

@@ -20,6 +20,7 @@ struct SettingKey {
     setting::Ornament ornament;
     std::shared_ptr<const setting::Setting> around; ///< the words an ornament goes round
     bool aroundPierced = false;
+    double turn = 0;                                             ///< of a border
     std::vector<std::shared_ptr<const setting::Setting>> frames; ///< round the same words, to be linked
     bool operator==(const SettingKey&) const = default;
 };
@@ -40,6 +41,7 @@ SettingKey keyOfWords(const Card& card, const Inscription& inscription, std::str
             {},
             nullptr,
             false,
+            0,
             {}};
 }
 
@@ -52,8 +54,10 @@ SettingKey keyOfOrnament(const Card& card, const Inscription& inscription,
     key.ornament.stroke =
         inscription.working.kind == working::Kind::scribed ? inscription.style.stroke : key.ornament.stroke;
     key.laying.traced = inscription.working.kind == working::Kind::scribed;
-    if (inscription.ornament.kind == setting::OrnamentKind::border)
+    if (inscription.ornament.kind == setting::OrnamentKind::border) {
         key.laying.edge = blank::outlineOf(card.blank, inscription.side);
+        key.turn = blank::turnOf(card.blank, inscription.side);
+    }
     key.around = std::move(around);
     return key;
 }
@@ -302,7 +306,7 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& card, const std::stri
         ++counts_.settings;
         const Journal::Timed timed(*journal_, "setting");
         if (wanted.ornament.kind != setting::OrnamentKind::none) {
-            setting::Belonging belongs{wanted.around.get(), wanted.aroundPierced, {}};
+            setting::Belonging belongs{wanted.around.get(), wanted.aroundPierced, {}, wanted.turn};
             for (const auto& frame : wanted.frames)
                 belongs.frames.push_back(frame.get());
             return {wanted,

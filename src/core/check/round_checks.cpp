@@ -7,7 +7,8 @@ void checkTurn(Looking& looking, int slot, const plane::Box& all) {
     const working::PlacedLetters& letters = looking.letters(slot);
     const double turn = blank::turnOf(looking.in.blank, letters.side) * letters.narrowing;
     const double width = plane::toMillimetres(double(all.high.x) - all.low.x);
-    if (!(turn > 0) || width <= turn)
+    constexpr double grid = 1e-3; // mm: a border is once round, as rounded
+    if (!(turn > 0) || width <= turn + grid)
         return;
     Finding f = looking.finding(FindingKind::turnExceeded, Severity::stop, slot);
     f.measured = width;

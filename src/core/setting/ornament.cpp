@@ -92,12 +92,23 @@ Region frameOf(const Ornament& ornament, const Setting* words, const std::stop_t
                   ornament.band);
 }
 
-Region borderOf(const Ornament& ornament, const Outline& edge) {
+Region borderOf(const Ornament& ornament, const Outline& edge, double turn) {
     if (edge.contours.empty())
         return {};
-    const Region within =
-        plane::grown(filledOf({{edge.contours.front()}}), -ornament.distance * unitsPerMillimetre);
-    return bandOf(within, ornament.band);
+    const Region whole = filledOf({{edge.contours.front()}});
+    if (!(turn > 0))
+        return bandOf(plane::grown(whole, -ornament.distance * unitsPerMillimetre), ornament.band);
+    // Round a side that closes there is no edge to its left and right: two bands.
+    const plane::Box box = plane::boxOf(whole);
+    const std::int32_t from = plane::toUnits(ornament.distance),
+                       to = plane::toUnits(ornament.distance + ornament.band), round = plane::toUnits(turn);
+    if (box.high.y - box.low.y <= 2 * to)
+        return {};
+    Region bands;
+    for (const auto& [low, high] :
+         {std::pair{box.low.y + from, box.low.y + to}, std::pair{box.high.y - to, box.high.y - from}})
+        bands.rings.push_back({{0, low}, {round, low}, {round, high}, {0, high}});
+    return bands;
 }
 
 Region artworkOf(const Ornament& ornament) {
@@ -131,7 +142,7 @@ Setting set(const Ornament& ornament, const Belonging& belongs, const Outline& e
         break;
     }
     case OrnamentKind::border:
-        shape = borderOf(ornament, edge);
+        shape = borderOf(ornament, edge, belongs.turn);
         break;
     case OrnamentKind::artwork:
         shape = artworkOf(ornament);

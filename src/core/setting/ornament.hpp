@@ -70,6 +70,7 @@ struct Belonging {
     const Setting* words = nullptr;       ///< null: there are none
     bool pierced = false;                 ///< they are cut through: a backing holds what they enclose
     std::vector<const Setting*> frames{}; ///< round the words too, and placed with them
+    double turn = 0; ///< of a border: how far it is round the side, mm, where that closes; else 0
 };
 
 /// The ornament laid out; one letter without text for each separate shape. What goes with words takes their
