@@ -3,6 +3,7 @@
 #include "blank/ready.hpp"
 #include "blank/ring_sizes.hpp"
 #include "blank/shape.hpp"
+#include "body/probe.hpp"
 #include "card/sides.hpp"
 #include <numbers>
 
@@ -450,6 +451,22 @@ class RoundSidesTest : public QObject {
                 COMPARE_NEAR(found->y, at.y, 0.05);
                 COMPARE_NEAR(found->height, 0.2, 0.012);
             }
+    }
+
+    void thePartIsAsThickAsItIs() {
+        const auto bar = samples::made(cardOn(sides()[0], "", working::Kind::raised));
+        const auto thick = [](const card::Made& made, const space::Vertex& at, const space::Vertex& inwards) {
+            return body::thicknessAt(made.solid->mesh, at, inwards).value_or(-1);
+        };
+        COMPARE_NEAR(thick(bar, {0, 30, 12.7}, {0, 0, -1}), 25.4, 0.03);
+        COMPARE_NEAR(thick(bar, {2, 0, 3}, {0, 5, 0}), 60, 1e-6);
+        const auto tube = samples::made(cardOn(sides()[1], "", working::Kind::raised));
+        COMPARE_NEAR(thick(tube, {0, 30, 12.7}, {0, 0, -1}), 12.7 - 9, 0.03); // only the wall
+        QCOMPARE(thick(tube, {0, 30, 12.7}, {0, 0, 1}), -1.0);                // out of it
+        QCOMPARE(thick(tube, {0, 30, 12.7}, {0, 0, 0}), -1.0);
+        // Under a sunk stroke less is left.
+        card::Card sunk = cardOn(sides()[1], "I", working::Kind::sunk);
+        COMPARE_NEAR(thick(samples::made(sunk), {0, 30, 12.1}, {0, 0, -1}), 3.1, 0.03);
     }
 
     void lettersGoOneByOneToFacets() {

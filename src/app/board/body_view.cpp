@@ -2,6 +2,7 @@
 #include "app/board/overlay_choice.hpp"
 #include "app/controls/choice.hpp"
 #include "app/controls/looks.hpp"
+#include "body/probe.hpp"
 #include "wording/wording.hpp"
 #include <QCheckBox>
 #include <QEvent>
@@ -370,10 +371,14 @@ void BodyCanvas::mouseMoveEvent(QMouseEvent* event) {
     const quantity::Unit unit = maker_.shown().made.card->unit;
     const auto text = [unit](double mm) { return wording::lengthText(mm, unit); };
     QString where = tr("x %1  y %2  z %3").arg(text(point->x), text(point->y), text(point->z));
-    if (const auto on = sideUnder(*point))
+    if (const auto on = sideUnder(*point)) {
         where = tr("%1: x %2  y %3  height %4")
                     .arg(wording::nameOfSide(on->side), text(on->x), text(on->y), text(on->height)) +
                 QStringLiteral("   ") + where;
+        const auto& solid = maker_.shown().made.solid;
+        if (const auto thick = body::thicknessAt(solid->mesh, *point, -1 * on->outwards))
+            where += tr("   %1 thick").arg(text(*thick));
+    }
     emit pointed(where);
 }
 

@@ -134,8 +134,8 @@ std::optional<OnSide> nearestSide(std::span<const Panel> panels, const space::Ve
             const double far = distanceTo(ray, point);
             if (far < least) {
                 least = far;
-                nearest =
-                    OnSide{behind ? panel.back : panel.front, drawnX(panel, behind, at.x), at.y, height};
+                nearest = OnSide{behind ? panel.back : panel.front, drawnX(panel, behind, at.x), at.y, height,
+                                 1 / std::sqrt(space::dot(ray.along, ray.along)) * ray.along};
             }
         }
     return nearest;

@@ -115,6 +115,7 @@ Drawn drawnOn(const Panel& panel, bool behind, double x, double y);
 struct OnSide {
     std::string_view side{};
     double x = 0, y = 0, height = 0;
+    space::Vertex outwards{0, 0, 1}; ///< unit normal of the side there
 };
 /// The nearest side to a point of the part; nothing where there are no panels. O(panels times steps of their
 /// search).
