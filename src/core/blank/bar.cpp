@@ -62,14 +62,13 @@ Shape bar() {
                 const Panel outside = revolved("outside", line, radius, {0, whole}, strips);
                 return withHole({outside}, outside, outside);
             }
-            const double up = heightOf(edge), length = plane::toMillimetres(plane::toUnits(b.length));
+            const double up = heightOf(edge);
             const BrokenEdge start = brokenEdge(edge, radius, 0, false),
-                             end = brokenEdge(edge, radius, length, true);
+                             end = brokenEdge(edge, radius, whole, true);
             const Panel startEdge = revolved("edge at the start", start.meridian, radius, start.cuts, strips),
                         endEdge = revolved("edge at the end", end.meridian, radius, end.cuts, strips);
-            return withHole(
-                {revolved("outside", line, radius, {up, length - up}, strips), startEdge, endEdge}, startEdge,
-                endEdge);
+            return withHole({revolved("outside", line, radius, {up, whole - up}, strips), startEdge, endEdge},
+                            startEdge, endEdge);
         },
         [](const Blank& b) {
             const double room = b.length / 2 - uprightLeft, across = b.diameter / 2 - uprightLeft;

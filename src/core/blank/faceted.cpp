@@ -1,3 +1,4 @@
+#include "blank/chords.hpp"
 #include "blank/revolved.hpp"
 #include "blank/shape.hpp"
 
@@ -47,12 +48,17 @@ OnFacet onFacet(const Faceted& f, double x) {
     return {x - middle - facet * 2 * f.half, 2 * M_PI * facet / f.facets};
 }
 
+/// Which way the bore behind it faces, from +z to +x.
+double angleBehind(const Faceted& f, const OnFacet& on) {
+    return on.angle + std::asin(behind(f, on.across) / f.bore);
+}
+
 std::vector<Panel> panelsOf(const Faceted& f, const Rise& rise) {
     Panel panel;
     panel.front = "outside";
     panel.back = "inside";
     panel.countsApart = true;
-    panel.thickness = 1000; // mm, farther than anything reaches
+    panel.thickness = countedApart;
     panel.cuts.around = true;
     const std::int32_t turn = plane::toUnits(f.turn());
     // Strips so that the bore's chords are true; borders of facets are cuts, and so is the seam.
@@ -96,27 +102,15 @@ std::vector<Panel> panelsOf(const Faceted& f, const Rise& rise) {
                    {s + lean * c, 0, c - lean * s}};
     };
     const auto backAt = [f, turn](std::int32_t x, double y) {
-        const OnFacet on = onFacet(f, plane::toMillimetres(x == turn ? 0 : x));
-        const double angle = on.angle + std::asin(behind(f, on.across) / f.bore);
+        const double angle = angleBehind(f, onFacet(f, plane::toMillimetres(x == turn ? 0 : x)));
         const double c = std::cos(angle), s = std::sin(angle);
         return Ray{{f.bore * s, y, f.bore * c}, {-s, 0, -c}};
     };
-    // Within a strip everything lies on its chord.
-    const auto chordal = [u](auto at) {
-        return [u, at](Point p) {
-            const double y = plane::toMillimetres(p.y);
-            const auto next = std::ranges::upper_bound(u, p.x);
-            const auto i = size_t(std::clamp<std::ptrdiff_t>(next - u.begin(), 1, std::ssize(u) - 1));
-            if (p.x <= u[i - 1] || p.x >= u[i])
-                return at(p.x, y);
-            const double t = double(p.x - u[i - 1]) / double(u[i] - u[i - 1]);
-            const Ray a = at(u[i - 1], y), b = at(u[i], y);
-            return Ray{a.foot + t * (b.foot - a.foot), a.along + t * (b.along - a.along)};
-        };
-    };
     // A facet is flat, and its normals are alike but at its borders.
     panel.frontRay = [frontAt](Point p) { return frontAt(p.x, plane::toMillimetres(p.y)); };
-    panel.backRay = chordal(backAt);
+    panel.backRay = onChords(u, [u, backAt](double y) {
+        return [&u, &backAt, y](int border) { return backAt(u[size_t(border)], y); };
+    });
     panel.backRadius = {f.bore, [r = f.bore](double) { return r; }};
     panel.straightBehind = [f, straight = straightOf(f)](double fromX, double toX) {
         const OnFacet from = onFacet(f, fromX), to = onFacet(f, toX);
@@ -126,10 +120,7 @@ std::vector<Panel> panelsOf(const Faceted& f, const Rise& rise) {
     // What is drawn in the bore, by its length there, lies on the plan strip by strip.
     auto bends = std::make_shared<std::vector<plane::Stretch::Bend>>();
     for (const std::int32_t x : u) {
-        const double across = plane::toMillimetres(x);
-        const OnFacet on = onFacet(f, across);
-        const double middle = 2 * M_PI * std::round((across - f.turn() / 2) / (2 * f.half)) / f.facets;
-        const double angle = M_PI + middle + std::asin(behind(f, on.across) / f.bore);
+        const double angle = M_PI + angleBehind(f, onFacet(f, plane::toMillimetres(x)));
         bends->push_back({f.bore * angle * plane::unitsPerMillimetre, double(x)});
     }
     panel.backStretch.bends = std::move(bends);

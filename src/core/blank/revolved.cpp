@@ -1,5 +1,5 @@
 #include "blank/revolved.hpp"
-#include <algorithm>
+#include "blank/chords.hpp"
 
 namespace bollard::blank {
 namespace {
@@ -26,23 +26,13 @@ Ray rayAt(const Meridian::Place& place, plane::Vector direction) {
             {place.normalR * direction.x, place.normalY, place.normalR * direction.y}};
 }
 
-/// Within a strip everything lies on its chord, so that walls and tops of neighbours meet exactly.
 std::function<Ray(Point)> raysOf(std::vector<std::int32_t> u, PlaceAt placeAt, bool backwards) {
-    return [u = std::move(u), placeAt = std::move(placeAt), backwards](Point p) {
-        const int strips = int(u.size()) - 1;
-        const auto next = std::ranges::upper_bound(u, p.x);
-        const int strip = std::clamp(int(next - u.begin()) - 1, 0, strips - 1);
-        const double from = u[size_t(strip)], to = u[size_t(strip) + 1];
-        const double t = (p.x - from) / (to - from);
-        const Meridian::Place place = placeAt(plane::toMillimetres(p.y));
-        const auto at = [&](int border) {
+    const int strips = int(u.size()) - 1;
+    return onChords(std::move(u), [placeAt = std::move(placeAt), strips, backwards](double y) {
+        return [place = placeAt(y), strips, backwards](int border) {
             return rayAt(place, directionAt(backwards ? strips - border : border, strips));
         };
-        if (t <= 0 || t >= 1)
-            return at(t <= 0 ? strip : strip + 1);
-        const Ray a = at(strip), b = at(strip + 1);
-        return Ray{a.foot + t * (b.foot - a.foot), a.along + t * (b.along - a.along)};
-    };
+    });
 }
 
 /// The ring of corners at one of its ends, in front or at its back.
@@ -139,8 +129,7 @@ void makeHollow(Panel& panel, std::string_view side, PlaceAt inside, double ownR
     panel.joined = true;
     panel.backRadius = {ownRadius, [inside](double v) { return inside(v).r; }};
     panel.backRay = raysOf(panel.cuts.u, std::move(inside), false);
-    constexpr double apart = 1000; // mm, farther than anything reaches
-    panel.thickness = panel.countsApart ? apart : thickness;
+    panel.thickness = panel.countsApart ? countedApart : thickness;
 }
 
 namespace {
