@@ -114,6 +114,10 @@ class MendTest : public QObject {
         const Tried deep = tried(card);
         const mend::Offer* const less = offerNamed(deep, FindingKind::solidFailed, "shallower");
         QVERIFY(less && less->card.inscriptions[0].working.depth < 6);
+        words.working.kind = working::Kind::inlaid; // goes in as well
+        const Tried inlaid = tried(card);
+        const mend::Offer* const flush = offerNamed(inlaid, FindingKind::solidFailed, "shallower");
+        QVERIFY(flush && flush->card.inscriptions[0].working.depth < 6);
     }
 
     void whatIsWrongWithTheCuttingIsMended() {

@@ -76,7 +76,7 @@ Mend shallower() {
                         any = w.depth > 0;
                         continue;
                     }
-                    double& reach = working::cuts(w.kind) ? w.depth : w.height;
+                    double& reach = working::rowOf(w.kind).has(working::Uses::depth) ? w.depth : w.height;
                     reach = downTo(reach * smaller, hundredths);
                     any = any || reach > 0;
                 }
