@@ -322,7 +322,7 @@ void FlatDrawing::paintGround(QPainter& painter, const QRectF& area, const FlatS
     painter.fillRect(area, tokens().ground);
     const Side& side = sideOf(extras.side);
     if (!empty()) {
-        paintBlank(painter, scale, side);
+        paintBlank(painter, scale, side, extras.measures);
         paintLetters(painter, scale, area & painter.clipBoundingRect(), side,
                      [&](int inscription) { return !isLifted(extras, inscription); });
         paintDropOuts(painter, scale, side, extras);
@@ -394,7 +394,8 @@ std::optional<QRectF> FlatDrawing::changedSince(const FlatDrawing& before, std::
     return changed;
 }
 
-void FlatDrawing::paintBlank(QPainter& painter, const FlatScale& scale, const Side& side) const {
+void FlatDrawing::paintBlank(QPainter& painter, const FlatScale& scale, const Side& side,
+                             bool measures) const {
     if (side.blank.isEmpty())
         return;
     const Tokens& t = tokens();
@@ -414,7 +415,7 @@ void FlatDrawing::paintBlank(QPainter& painter, const FlatScale& scale, const Si
     painter.drawPath(side.blank);
     const QRectF box = side.blank.boundingRect();
     if (side.turn > 0)
-        paintRound(painter, scale, side);
+        paintRound(painter, scale, side, measures);
     const double beyond = 14 / scale.pixelsPerMm;
     QPen centre = thin(t.tide, 1);
     centre.setDashPattern({10, 3, 2, 3});
@@ -426,7 +427,8 @@ void FlatDrawing::paintBlank(QPainter& painter, const FlatScale& scale, const Si
     painter.restore();
 }
 
-void FlatDrawing::paintRound(QPainter& painter, const FlatScale& scale, const Side& side) const {
+void FlatDrawing::paintRound(QPainter& painter, const FlatScale& scale, const Side& side,
+                             bool measures) const {
     const Tokens& t = tokens();
     const QRectF box = side.blank.boundingRect();
     const auto upright = [&](double x) { painter.drawLine(QPointF(x, box.top()), QPointF(x, box.bottom())); };
@@ -459,6 +461,8 @@ void FlatDrawing::paintRound(QPainter& painter, const FlatScale& scale, const Si
         painter.drawLine(QPointF(box.left(), y), QPointF(box.right(), y));
         notes.push_back({{box.left(), y}, shareText(side.radius.at(y) / side.radius.own), false});
     }
+    if (!measures)
+        return;
     painter.save();
     painter.resetTransform();
     painter.setPen(t.inkSoft);

@@ -136,9 +136,9 @@ class FlatDrawing {
     void findStock();
     /// The raw piece, what holds it, and the machine's zero with its axes.
     void paintStock(QPainter& painter, const FlatScale& scale) const;
-    void paintBlank(QPainter& painter, const FlatScale& scale, const Side& side) const;
+    void paintBlank(QPainter& painter, const FlatScale& scale, const Side& side, bool measures) const;
     /// The seam, quarters, facets and latitudes of a side that goes all the way round.
-    void paintRound(QPainter& painter, const FlatScale& scale, const Side& side) const;
+    void paintRound(QPainter& painter, const FlatScale& scale, const Side& side, bool measures) const;
     /// How wide the selected letters are at their top and bottom, where that differs.
     void paintNarrowing(QPainter& painter, const FlatScale& scale, const Side& side,
                         const working::PlacedLetters& letters, const QRectF& box) const;
