@@ -166,6 +166,8 @@ QString verdictOf(const card::Made& made) {
     const auto& checked = made.checked;
     if (!checked)
         return Findings::tr("Looking…");
+    if (made.joining)
+        return Findings::tr("Joining bodies: %1 % done").arg(int(100 * *made.joining));
     int stops = 0, watches = 0;
     for (const Finding& finding : checked->findings) {
         if (finding.accepted)

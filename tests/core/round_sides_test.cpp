@@ -5,6 +5,7 @@
 #include "blank/shape.hpp"
 #include "body/probe.hpp"
 #include "card/sides.hpp"
+#include "working/tiling.hpp"
 #include <numbers>
 
 using namespace bollard;
@@ -322,6 +323,96 @@ class RoundSidesTest : public QObject {
             COMPARE_NEAR((high + low) / 2, 30 / radius - pi, 0.01);
             QVERIFY(has(made, FindingKind::latitudeUneven) == (latitude != 0));
         }
+    }
+
+    void flatTopsLieInOnePlane_data() {
+        QTest::addColumn<int>("number");
+        QTest::addColumn<double>("chamfer");
+        for (const int number : {0, 1, 6, 7, 8})
+            for (const double chamfer : {0.0, 0.3})
+                QTest::addRow("%s, chamfer %g", sides()[size_t(number)].name, chamfer) << number << chamfer;
+    }
+    void flatTopsLieInOnePlane() {
+        QFETCH(int, number);
+        QFETCH(double, chamfer);
+        const Side side = sides()[size_t(number)];
+        card::Card card = cardOn(side, "H", working::Kind::raised);
+        working::Working& w = card.inscriptions[0].working;
+        w.tops = working::Tops::flat;
+        if (chamfer > 0)
+            w.edge = {working::EdgeKind::chamfer, chamfer, 45, 5};
+        const auto made = samples::made(card);
+        verifySound(made);
+        const body::Mesh letter = made.solid->bodyOf(body::Selection::letters);
+        // The letter faces +z; the plane's normal is that of the side in its middle.
+        const auto on = blank::nearestSide(*made.solid->panels, {0, card.inscriptions[0].placing.y, 1000});
+        QVERIFY(on.has_value());
+        plane::Box box = plane::boxOf(made.lettering->inscriptions[0].onSide[0]);
+        const plane::Point middle =
+            plane::onGrid(0.5 * (plane::vectorOf(box.low) + plane::vectorOf(box.high)));
+        const blank::Panel& panel = made.solid->panels->front();
+        const blank::Ray ray = blank::standOn(
+            panel, false, working::drawnOn(panel, made.lettering->inscriptions[0]).toPlan(middle));
+        double least = 1e9, most = -1e9, highest = -1e9;
+        for (const auto& t : letter.triangles) {
+            const auto corner = [&](size_t k) { return letter.vertices[size_t(t[k])]; };
+            const space::Vertex n = space::cross(corner(1) - corner(0), corner(2) - corner(0));
+            if (space::dot(n, ray.along) < 0.95 * std::sqrt(space::dot(n, n)))
+                continue;
+            for (size_t k = 0; k < 3; ++k) {
+                const double height = space::dot(corner(k) - ray.foot, ray.along);
+                least = std::min(least, height);
+                most = std::max(most, height);
+                highest = std::max(highest, side.off(corner(k)));
+            }
+        }
+        COMPARE_NEAR(least, w.height, 3e-4);
+        COMPARE_NEAR(most, w.height, 3e-4);
+        // As uneven as is told, but for what the chamfer takes at the ends and how the side bends along y.
+        const auto told =
+            std::ranges::find(made.checked->findings, FindingKind::topsUneven, &check::Finding::kind);
+        QVERIFY(told != made.checked->findings.end());
+        if (chamfer == 0 && number < 6)
+            COMPARE_NEAR(told->measured, highest - w.height, 0.013);
+        else
+            QVERIFY(highest > w.height + 0.3 * told->measured);
+    }
+
+    void rigidLettersAreAsWideAboveAsBelow() {
+        card::Card card = cardOn(sides()[7], "H", working::Kind::raised);
+        const double radius = 25;
+        card.inscriptions[0].placing.y = radius * (pi / 2 + 40 * pi / 180);
+        const auto widths = [&] { // of its lower and of its upper end
+            const auto made = samples::made(card);
+            double lowest = 1e9, highest = -1e9;
+            const body::Mesh letter = made.solid->bodyOf(body::Selection::letters);
+            const auto latitude = [&](const space::Vertex& v) { return std::atan2(v.y - radius, round(v)); };
+            for (const space::Vertex& v : letter.vertices) {
+                lowest = std::min(lowest, latitude(v));
+                highest = std::max(highest, latitude(v));
+            }
+            const auto widthAt = [&](double at) {
+                double from = 1e9, to = -1e9;
+                for (const space::Vertex& v : letter.vertices)
+                    if (std::fabs(latitude(v) - at) < 1e-4) {
+                        from = std::min(from, std::atan2(v.x, v.z));
+                        to = std::max(to, std::atan2(v.x, v.z));
+                    }
+                return (to - from) * radius * std::cos(at);
+            };
+            return std::pair(widthAt(lowest), widthAt(highest));
+        };
+        const auto [wide, narrow] = widths();
+        QVERIFY(narrow < 0.9 * wide);
+        card.inscriptions[0].placing.shape = setting::LetterShape::rigid;
+        const auto [below, above] = widths();
+        COMPARE_NEAR(below, above, 0.02);
+        const auto made = samples::made(card);
+        verifySound(made);
+        QVERIFY(!has(made, FindingKind::latitudeUneven));
+        // It is as wide as its typeface draws it.
+        const plane::Box drawn = plane::boxOf(*made.lettering->inscriptions[0].setting->letters[0].region);
+        COMPARE_NEAR(above, plane::toMillimetres(double(drawn.high.x) - drawn.low.x), 0.02);
     }
 
     void chamfersAreAsWideWhereTheBlankIsThin() {

@@ -362,20 +362,60 @@ class SidesTest : public QObject {
     }
 
     void whatCannotBeOnABarIsTold() {
-        QCOMPARE(int(problemOf(samples::made(barOf("QUAY", 30, 58)))),
-                 int(quantity::ProblemKind::rimCrossed));
         card::Card deep = barOf("QUAY", 30, 30, Kind::sunk);
         deep.inscriptions[0].working.depth = 13;
         QCOMPARE(int(problemOf(samples::made(deep))), int(quantity::ProblemKind::cutTooDeep));
         QCOMPARE(int(problemOf(samples::made(barOf("QUAY", 30, 30, Kind::pierced)))),
                  int(quantity::ProblemKind::cutTooDeep));
+        card::Card pole = barOf("QUAY", 30, 0.5); // there is nothing to go on to past it
+        pole.blank.kind = blank::Kind::sphere;
+        QVERIFY(samples::made(pole).solid->problem);
+    }
+
+    void lettersRunOverARim() {
+        // What two bars lack that share the letters between them is what one lacks that has them all.
+        const double turn = M_PI * 25.4;
+        const auto lacks = [&](double y) {
+            card::Card card = barOf("QUAY", turn / 2, y, Kind::sunk);
+            card.inscriptions[0].working.depth = 1.4;
+            const auto with = samples::made(card);
+            verifyClosed(with);
+            return -changeOf(with);
+        };
+        COMPARE_NEAR((lacks(0) + lacks(60)) / lacks(30), 1, 1e-4);
+        // Raised ones are kept whole past it, with their bedding.
+        card::Card raised = barOf("I", turn / 2, 30);
+        raised.inscriptions[0].working.bedding = 0.5;
+        const double above = changeOf(samples::made(raised));
+        raised.inscriptions[0].placing.y = 60;
+        const auto past = samples::made(raised);
+        verifyClosed(past);
+        const double height = raised.inscriptions[0].working.height;
+        const double mean = (12.7 - 0.25) / (12.7 + height / 2);
+        COMPARE_NEAR(changeOf(past) / above, 1 + 0.5 * 0.5 / height * mean, 2e-3);
+        COMPARE_NEAR(body::volumeOf(past.solid->bodyOf(body::Selection::letters)),
+                     above * (1 + 0.5 / height * mean), above * 2e-3);
+        COMPARE_NEAR(body::volumeOf(past.solid->bodyOf(body::Selection::blank)) +
+                         body::volumeOf(past.solid->bodyOf(body::Selection::letters)),
+                     volumeOf(past), above * 1e-3);
+        // An end wider than itself, whose letters run over its round edge
         card::Card wide = barOf("QUAY");
         wide.inscriptions.push_back(on("end", wide, "WIDER", Kind::sunk));
         wide.inscriptions.back().style.size = 12;
-        QCOMPARE(int(problemOf(samples::made(wide))), int(quantity::ProblemKind::rimCrossed));
+        verifyClosed(samples::made(wide));
+        // Stopped while bodies are joined, nothing is made.
+        std::stop_source stop;
+        card::Pipeline pipeline(samples::catalogue());
+        const auto stopped = pipeline.run(std::make_shared<const card::Card>(wide), {}, stop.get_token(),
+                                          [&](const card::Made& made) {
+                                              if (made.checked)
+                                                  stop.request_stop();
+                                          });
+        QVERIFY(stopped.checked && !stopped.checked->complete && !stopped.solid);
+        QVERIFY(pipeline.run(std::make_shared<const card::Card>(wide), {}).solid->problem == std::nullopt);
     }
 
-    void lettersOfTwoSidesThatReachIntoEachOtherAreTold() {
+    void lettersOfTwoSidesReachIntoEachOther() {
         const double turn = M_PI * 25.4;
         card::Card card = barOf("QUAY", turn / 2, 54, Kind::sunk); // faces +z, near the end
         card.inscriptions[0].working.depth = 4;
@@ -383,7 +423,18 @@ class SidesTest : public QObject {
         card.inscriptions[1].working.depth = 8;
         verifyClosed(samples::made(card));    // in the middle of the end: clear of it
         card.inscriptions[1].placing.y = 6.5; // towards +z, which is down as the end is seen
-        QCOMPARE(int(problemOf(samples::made(card))), int(quantity::ProblemKind::sidesMeet));
+        const auto meeting = samples::made(card);
+        verifyClosed(meeting);
+        QVERIFY(std::ranges::count(meeting.checked->findings, check::FindingKind::lettersMeet,
+                                   &check::Finding::kind) == 2);
+        // They have some of what they lack in common.
+        const auto lacks = [&](const card::Card& of) { return -changeOf(samples::made(of)); };
+        card::Card first = card, second = card;
+        first.inscriptions.pop_back();
+        second.inscriptions.erase(second.inscriptions.begin());
+        const double both = lacks(first) + lacks(second);
+        QVERIFY(-changeOf(meeting) < both - 1);
+        QVERIFY(-changeOf(meeting) > both / 2);
         card.inscriptions[1].working.depth = 0.8;
         verifyClosed(samples::made(card));
     }

@@ -218,6 +218,13 @@ void PlacingStation::makePlace() {
               {tr("on in a row"), tr("a letter to each facet"), tr("a word to each facet")},
               quantity::fieldsOf<setting::GiveOut>(), "by", ofSelected(&card::Inscription::giveOut),
               [this] { return goesRound(); });
+    choiceRow(tr("Letters"), tr("Whether letters narrow as the side does or keep their shape"),
+              tr("Change the shape of letters"), {tr("narrow towards the ends"), tr("keep their shape")},
+              quantity::fieldsOf<setting::Placing>(), "shape", ofSelected(&card::Inscription::placing),
+              [this] {
+                  const card::Inscription* const chosen = editor_.inscription();
+                  return chosen && blank::isUneven(editor_.card().blank, chosen->side);
+              });
     const quantity::PartFields& givenOut = quantity::fieldsOf<setting::GiveOut>();
     fieldRow(tr("Each turned by"), givenOut, "turn", 15, ofSelected(&card::Inscription::giveOut),
              [this] { return goesRound() && editor_.inscription()->giveOut.by != setting::GiveOut::By::no; });

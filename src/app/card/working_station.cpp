@@ -40,6 +40,14 @@ WorkingStation::WorkingStation(CardEditor& editor, QWidget* parent) : StationBod
     putBeside(colour, foot, tr("colour"));
     colour->setToolTip(
         tr("Up to this height letters are of the blank's colour; 0: all of them have their own"));
+    choiceRow(tr("Tops"), tr("Whether tops follow the side or lie flat"), tr("Change tops"),
+              {tr("as high everywhere"), tr("flat, each letter in one plane")},
+              quantity::fieldsOf<working::Working>(), "tops", ofSelected(&card::Inscription::working),
+              [this] {
+                  const card::Inscription* const chosen = editor_.inscription();
+                  return chosen && working::rowOf(chosen->working.kind).has(working::Uses::tops) &&
+                         blank::turnOf(editor_.card().blank, chosen->side) > 0;
+              });
     field(tr("Clearance"), "clearance", 0.05)
         ->setToolTip(tr("Room between the inlay and the walls round it, for glue; 0: they are one"));
     addTies();

@@ -69,7 +69,8 @@ void Maker::start() {
         (*pipeline)->run(request.card, request.folder, courier.stop(), [&](const card::Made& made) {
             // Small cards are done within a frame: one change of the picture is calmer than two. The
             // first letters of all come as soon as they can.
-            if (!made.solid && !boardIsBare && made.lettering->letters() < lettersWorthStages)
+            if (!made.solid && !made.joining && !boardIsBare &&
+                made.lettering->letters() < lettersWorthStages)
                 return;
             const bool solidIsNew = made.solid && made.solid != shown.made.solid;
             shown.made = made;

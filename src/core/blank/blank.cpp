@@ -55,6 +55,19 @@ Radius radiusOf(const Blank& blank, std::string_view side) {
     return known && !own.empty() ? known(blank, own) : Radius{};
 }
 
+bool isUneven(const Blank& blank, std::string_view side) {
+    const Radius radius = radiusOf(blank, side);
+    if (!(radius.own > 0))
+        return false;
+    const double height = sizeOf(blank, side).y;
+    constexpr double seen = 1e-3; // mm
+    constexpr int places = 8;
+    for (int i = 0; i <= places; ++i)
+        if (radius.own - radius.at(height * i / places) > seen)
+            return true;
+    return false;
+}
+
 double turnAt(const Blank& blank, std::string_view side, double y) {
     const double turn = turnOf(blank, side);
     const Radius radius = turn > 0 ? radiusOf(blank, side) : Radius{};

@@ -74,6 +74,8 @@ double turnOf(const Blank& blank, std::string_view side = {});
 
 /// How far the places of a side are from the axis that it is turned about; of own radius 0: it is not round.
 Radius radiusOf(const Blank& blank, std::string_view side);
+/// Whether it is wider round in one place than in another.
+bool isUneven(const Blank& blank, std::string_view side);
 /// How far it is round the side at that y, mm; 0 where it does not go all the way round.
 double turnAt(const Blank& blank, std::string_view side, double y);
 /// The same as a share of the widest turn; 1 for sides that are not round, above 0 for all.

@@ -1,6 +1,7 @@
 #include "body/mesh.hpp"
 #include "body/extraction.hpp"
 #include "body/tile.hpp"
+#include <numeric>
 
 namespace bollard::body {
 namespace {
@@ -165,6 +166,28 @@ double volumeOf(const Mesh& mesh) {
         sixfold += space::dot(a, n);
     }
     return sixfold / 6;
+}
+
+int shellsOf(const Mesh& mesh) {
+    std::vector<int> leader(mesh.vertices.size());
+    std::iota(leader.begin(), leader.end(), 0);
+    const auto leaderOf = [&](int v) {
+        while (leader[size_t(v)] != v)
+            v = leader[size_t(v)] = leader[size_t(leader[size_t(v)])];
+        return v;
+    };
+    for (const auto& [a, b, c] : mesh.triangles) {
+        leader[size_t(leaderOf(a))] = leaderOf(b);
+        leader[size_t(leaderOf(b))] = leaderOf(c);
+    }
+    std::map<int, double> sixfold; // by leader
+    for (const auto& [a, b, c] : mesh.triangles) {
+        const Vertex& origin = mesh.vertices[size_t(leaderOf(a))];
+        sixfold[leaderOf(a)] +=
+            space::dot(mesh.vertices[size_t(a)] - origin,
+                       space::cross(mesh.vertices[size_t(b)] - origin, mesh.vertices[size_t(c)] - origin));
+    }
+    return int(std::ranges::count_if(sixfold, [](const auto& shell) { return shell.second > 0; }));
 }
 
 Extent extentOf(const Mesh& mesh) {

@@ -75,6 +75,8 @@ Mesh meshOf(const working::Columns& columns, Selection selection = Selection::ev
 
 /// mm3; right for closed meshes.
 double volumeOf(const Mesh& mesh);
+/// How many pieces a closed mesh is of: shells that hold something, not those around hollows shut in.
+int shellsOf(const Mesh& mesh);
 
 struct Extent {
     Vertex low{};

@@ -16,8 +16,8 @@ quantity::Result<std::string> stl(const Made& made, const OutputChoices&) {
 
 /// Blank and letters as bodies of their own that fill each other's hollows, so that each can have its colour.
 quantity::Result<std::string> threeMf(const Made& made, const OutputChoices& choices) {
-    const body::Mesh blank = body::meshOf(made.solid->parts(), body::Selection::blank);
-    const body::Mesh letters = body::meshOf(made.solid->parts(), body::Selection::letters);
+    const body::Mesh blank = made.solid->bodyOf(body::Selection::blank);
+    const body::Mesh letters = made.solid->bodyOf(body::Selection::letters);
     std::vector<files::NamedBody> bodies;
     const std::string blankName = std::string(blank::shapeOf(made.card->blank).name);
     if (!blank.empty())

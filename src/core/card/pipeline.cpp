@@ -1,7 +1,8 @@
 #include "card/pipeline.hpp"
 #include "blank/shape.hpp"
+#include "card/clashes.hpp"
 #include "card/cutting_findings.hpp"
-#include "card/solid.hpp"
+#include "card/joining.hpp"
 #include "card/step.hpp"
 #include "card/travelling.hpp"
 #include <optional>
@@ -206,14 +207,15 @@ void name(std::vector<check::Finding>& findings, const Card& card) {
 struct Pipeline::Memory {
     explicit Memory(Journal& journal)
         : lettering("letters", journal), measures("measures", journal), panels("panels", journal),
-          solid("solid", journal), cuttings("toolpaths", journal), checked("findings", journal) {}
+          solid("solid", journal), joined("joining", journal), cuttings("toolpaths", journal),
+          checked("findings", journal) {}
 
     /// Those of the last run, then some that runs before it needed.
     std::vector<Set> settings;
     Step<LetteringKey, Lettering> lettering;
     Step<MeasureKey, check::Measures> measures;
     Step<PanelsKey, std::vector<blank::Panel>> panels;
-    Step<std::shared_ptr<const Lettering>, Solid> solid;
+    Step<std::shared_ptr<const Lettering>, Solid> solid, joined;
     Step<CuttingsKey, Cuttings> cuttings;
     Step<FindingsKey, Checked> checked;
     check::MeasureMemory measured;
@@ -434,6 +436,8 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& card, const std::stri
             working::PlacedLetters placed(item.number, item.setting, placing, item.working);
             placed.side = item.side;
             placed.narrowing = blank::narrowingAt(card->blank, item.side, placing.y);
+            if (placing.shape == setting::LetterShape::rigid)
+                working::keepRigid(placed, blank::radiusOf(card->blank, item.side));
             placed.ties = item.ties;
             working::workCounters(placed, item.counters, stop);
             working::standClear(placed, card->inscriptions[size_t(item.number)].ornament.clear);
@@ -547,6 +551,13 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& card, const std::stri
                 failed.problem = *whole->problem;
                 checked->findings.push_back(std::move(failed));
             }
+            for (const int slot : whole ? whole->meeting : std::vector<int>()) {
+                check::Finding meet;
+                meet.kind = check::FindingKind::lettersMeet;
+                meet.severity = check::Severity::watch;
+                meet.inscription = made.lettering->inscriptions[size_t(slot)].inscription;
+                checked->findings.push_back(std::move(meet));
+            }
             for (check::Finding& finding : check::findingsOf(
                      {made.lettering->blank, card->process, made.lettering->inscriptions, *measures,
                       whole && !whole->problem ? &whole->dropOuts : nullptr, findingsKey.processes}))
@@ -567,6 +578,23 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& card, const std::stri
     solidWork.wait();
     if (stop.stop_requested())
         return made;
+    if (solid->problem && isWorthJoining(*solid->problem)) {
+        made.checked = check(nullptr);
+        const auto tellProgress = [&](double done) {
+            made.joining = done;
+            tell();
+        };
+        solid = memory_->joined(made.lettering, weight, [&] {
+            tellProgress(0);
+            return std::make_shared<const Solid>(
+                joinedOf(*made.lettering, *solid, memory_->tiles, stop, tellProgress));
+        });
+        made.joining.reset();
+        if (stop.stop_requested() && solid->problem) {
+            memory_->joined.forget();
+            return made;
+        }
+    }
     made.solid = solid;
     made.checked = check(solid);
     tell();

@@ -31,9 +31,18 @@ struct Solid {
     body::Mesh mesh{};
     check::DropOuts dropOuts{};
     std::optional<quantity::Problem> problem{};
+    /// Blank and letters, where they are not as the columns have them: bodies were joined (card/joining), and
+    /// columns and tiles are what is left without those.
+    struct Bodies {
+        body::Mesh blank{}, letters{};
+    };
+    std::optional<Bodies> bodies{};
+    std::vector<int> meeting{}; ///< of those: inscriptions, by slot, that reach into each other
 
     /// Panels with their columns, then the tiles.
     std::vector<body::PanelColumns> parts() const;
+    /// The blank or the letters alone.
+    body::Mesh bodyOf(body::Selection selection) const;
 };
 
 struct Checked {
@@ -55,6 +64,7 @@ struct Made {
     std::shared_ptr<const Solid> solid{};
     std::shared_ptr<const Cuttings> cuttings{}; ///< of cards with operations
     std::shared_ptr<const cut::Shop> shop{};    ///< it was made with
+    std::optional<double> joining{};            ///< how much of joining bodies is done, while that goes on
 };
 
 /// The toolpaths of a card whose letters were made; those of its own operations, else the usual ones. What is

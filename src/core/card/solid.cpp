@@ -1,7 +1,7 @@
 #include "card/solid.hpp"
 #include "blank/material.hpp"
 #include "body/faults.hpp"
-#include "plane/near_boxes.hpp"
+#include "card/clashes.hpp"
 #include "plane/point_hash.hpp"
 #include "working/tiling.hpp"
 #include <cassert>
@@ -23,20 +23,15 @@ std::vector<body::PanelColumns> Solid::parts() const {
     return parts;
 }
 
-namespace {
-
-/// What some of the letters do to a panel, of which `outline` is left to them.
-std::vector<working::Change> changesOn(const blank::Panel& panel, const plane::Region& outline,
-                                       const Lettering& lettering,
-                                       std::span<const working::PlanLetter> letters,
-                                       const std::stop_token& stop) {
-    const auto worked = [&](bool behind) {
-        return working::workedOf(working::lettersOn(panel, lettering.inscriptions, letters, behind, {}),
-                                 stop);
-    };
-    return working::changesOf(outline, working::Thickness(panel), worked(false), worked(true),
-                              working::edgeChanges(panel));
+body::Mesh Solid::bodyOf(body::Selection selection) const {
+    if (selection == body::Selection::everything)
+        return mesh;
+    if (bodies)
+        return selection == body::Selection::blank ? bodies->blank : bodies->letters;
+    return body::meshOf(parts(), selection);
 }
+
+namespace {
 
 bool isFlatWall(const blank::Panel& panel) {
     return panel.wall() && !panel.frontRay && panel.backRise == 0;
@@ -174,148 +169,7 @@ std::optional<quantity::Problem> problemOf(body::Clash clash) {
     return std::nullopt;
 }
 
-/// What is worked on a side that others join must not reach its edge: past it its plan could not be laid out.
-bool reachesRim(const blank::Panel& panel, std::span<const working::Change> changes) {
-    if ((panel.wall() && panel.cuts.empty()) || changes.empty())
-        return false;
-    const plane::Box box = plane::boxOf(panel.outline);
-    for (const working::Change& change : changes.subspan(1)) {
-        plane::Box own = plane::boxOf(change.region);
-        if (own.empty())
-            continue;
-        if (change.outside) {
-            const plane::Point reach{change.reach(), change.reach()};
-            own = {own.low - reach, own.high + reach};
-        }
-        if (own.low.y <= box.low.y || own.high.y >= box.high.y)
-            return true;
-        if (!panel.cuts.around && !plane::without(change.region, panel.outline).empty())
-            return true;
-    }
-    return false;
-}
-
-/// Into the side, by its depth.
-bool goesIn(working::Kind kind) {
-    return working::rowOf(kind).has(working::Uses::depth) || kind == working::Kind::pierced;
-}
-
-/// How deep and how high above their side letters reach, mm.
-std::pair<double, double> heightsOf(const working::Working& working, const blank::Blank& blank,
-                                    std::string_view side) {
-    if (working.kind == working::Kind::pierced)
-        return {-blank::depthBehind(blank, side), 0};
-    return goesIn(working.kind) ? std::pair{-working.depth, 0.0}
-                                : std::pair{-working.bedding, working.height};
-}
-
-const blank::Panel* panelOf(std::span<const blank::Panel> panels, std::string_view side) {
-    const auto found = std::ranges::find_if(panels, [&](const blank::Panel& panel) {
-        return panel.front == side || (panel.wall() && panel.back == side);
-    });
-    return found == panels.end() ? nullptr : &*found;
-}
-
-/// What is cut as deep as there is material behind its side would come out on another.
-bool comesOut(std::span<const blank::Panel> panels, const Lettering& lettering) {
-    return std::ranges::any_of(lettering.inscriptions, [&](const working::PlacedLetters& letters) {
-        const blank::Panel* const panel = panelOf(panels, letters.side);
-        if (!panel || (panel->wall() && !panel->countsApart) || !goesIn(letters.working.kind) ||
-            letters.onSide.empty() || lettering.blank.kind == blank::Kind::none)
-            return false;
-        if (letters.working.kind == working::Kind::pierced)
-            return !panel->wall();
-        return letters.working.depth >= blank::depthBehind(lettering.blank, letters.side);
-    });
-}
-
-/// What stands in a hollow of a panel, or is cut into a narrow part of it, would run into its other side.
-bool runsIntoOther(std::span<const blank::Panel> panels, const Lettering& lettering) {
-    return std::ranges::any_of(lettering.inscriptions, [&](const working::PlacedLetters& letters) {
-        const blank::Panel* const panel = panelOf(panels, letters.side);
-        if (!panel || !panel->hasRoom || panel->front != letters.side)
-            return false;
-        const auto [lowest, highest] = heightsOf(letters.working, lettering.blank, letters.side);
-        const double height = goesIn(letters.working.kind) ? lowest : highest;
-        const double beyond = working::reachBeyond(
-            letters.working, blank::depthBehind(lettering.blank, letters.side)); // mouths, clearance
-        return std::ranges::any_of(letters.onSide, [&](const plane::Region& letter) {
-            const plane::Box box = plane::boxOf(letter);
-            return !box.empty() && !panel->hasRoom(plane::toMillimetres(box.low.y) - beyond,
-                                                   plane::toMillimetres(box.high.y) + beyond, height);
-        });
-    });
-}
-
-/// What is cut through a wall where its other side does not lie straight behind.
-bool cutsAslant(std::span<const blank::Panel> panels, const Lettering& lettering) {
-    return std::ranges::any_of(lettering.inscriptions, [&](const working::PlacedLetters& letters) {
-        const blank::Panel* const panel = panelOf(panels, letters.side);
-        if (!panel || !panel->straightBehind || letters.working.kind != working::Kind::pierced)
-            return false;
-        const blank::Drawn drawn = working::drawnOn(*panel, letters);
-        return std::ranges::any_of(letters.onSide, [&](const plane::Region& letter) {
-            if (letter.empty())
-                return false;
-            const plane::Box box = plane::stretched(drawn.unstretched(plane::boxOf(letter)), drawn.stretch);
-            return !panel->straightBehind(plane::toMillimetres(box.low.x), plane::toMillimetres(box.high.x));
-        });
-    });
-}
-
-/// Letters of sides that join may reach into each other inside the blank. By their boxes in space, so it may
-/// be said too often.
-bool sidesMeet(std::span<const blank::Panel> panels, const Lettering& lettering) {
-    struct Reach {
-        const blank::Panel* panel;
-        double low, high; // along y
-    };
-    std::vector<Reach> reaches;
-    std::vector<plane::Box> boxes; // across y
-    for (const working::PlacedLetters& letters : lettering.inscriptions) {
-        const blank::Panel* const panel = panelOf(panels, letters.side);
-        if (!panel || !panel->goesOn())
-            continue;
-        const bool behind = panel->front != letters.side;
-        const blank::Drawn drawn = working::drawnOn(*panel, letters);
-        const auto [lowest, highest] = heightsOf(letters.working, lettering.blank, letters.side);
-        for (const plane::Region& letter : letters.onSide) {
-            Reach reach{panel, std::numeric_limits<double>::max(), std::numeric_limits<double>::lowest()};
-            plane::Box box;
-            for (const plane::Ring& ring : letter.rings)
-                for (const plane::Point p : ring) {
-                    const blank::Ray ray = blank::standOn(*panel, behind, drawn.toPlan(p));
-                    for (const double height : {lowest, highest}) {
-                        const space::Vertex at = ray.at(height);
-                        box.include(plane::Point{plane::toUnits(at.x), plane::toUnits(at.z)});
-                        reach.low = std::min(reach.low, at.y);
-                        reach.high = std::max(reach.high, at.y);
-                    }
-                }
-            if (box.empty())
-                continue;
-            reaches.push_back(reach);
-            boxes.push_back(box);
-        }
-    }
-    return std::ranges::any_of(plane::nearBoxes(boxes), [&](const auto& pair) {
-        const Reach &a = reaches[size_t(pair.first)], &b = reaches[size_t(pair.second)];
-        return a.panel != b.panel && a.low < b.high && b.low < a.high;
-    });
-}
-
 } // namespace
-
-blank::Rise riseOf(const Lettering& lettering) {
-    blank::Rise rise;
-    for (const working::PlacedLetters& letters : lettering.inscriptions) {
-        const auto [lowest, highest] = heightsOf(letters.working, lettering.blank, letters.side);
-        const double behind = blank::depthBehind(lettering.blank, letters.side);
-        rise.tallest = std::max(rise.tallest, highest - lowest);
-        rise.sloping = std::max(rise.sloping, working::slopingOf(letters.working, behind));
-    }
-    return rise;
-}
 
 double massOf(const Made& made) {
     if (!made.card || !made.solid || made.solid->problem)
@@ -333,16 +187,12 @@ Solid solidOf(const Lettering& lettering, std::shared_ptr<const std::vector<blan
         solid.problem = quantity::Problem{quantity::ProblemKind::blankUnmade};
         return solid;
     }
-    if (sidesMeet(*solid.panels, lettering)) {
+    if (std::ranges::count(meeting(*solid.panels, lettering), true) > 0) {
         solid.problem = quantity::Problem{quantity::ProblemKind::sidesMeet};
         return solid;
     }
-    if (comesOut(*solid.panels, lettering) || runsIntoOther(*solid.panels, lettering)) {
-        solid.problem = quantity::Problem{quantity::ProblemKind::cutTooDeep};
-        return solid;
-    }
-    if (cutsAslant(*solid.panels, lettering)) {
-        solid.problem = quantity::Problem{quantity::ProblemKind::facetPierced};
+    if (const auto problem = impossible(*solid.panels, lettering)) {
+        solid.problem = problem;
         return solid;
     }
     working::Tiling tiling;

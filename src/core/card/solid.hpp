@@ -7,9 +7,6 @@ namespace bollard::card {
 /// Below this, handing work to another thread costs more than it saves.
 constexpr size_t lettersWorthTasks = 60;
 
-/// How far what is worked rises from the sides of the blank, or goes into it.
-blank::Rise riseOf(const Lettering& lettering);
-
 /// The part of a blank with these panels; with a problem, and the rest empty, where it cannot be built or was
 /// stopped. On a flat wall only tiles that are not known are made, and the blank around them.
 Solid solidOf(const Lettering& lettering, std::shared_ptr<const std::vector<blank::Panel>> panels,

@@ -84,6 +84,12 @@ constexpr std::array<AboutKind, findingKinds> kinds{{
      reason("Letters narrow towards a pole"),
      reason(
          "They are as wide as drawn where they are placed, and so much of that where the blank is thinner.")},
+    {FindingKind::topsUneven, "topsUneven", Station::working, Told::excess, false,
+     reason("Flat tops are uneven"),
+     reason("At their ends letters stand so much farther off the side, or nearer, than in their middle.")},
+    {FindingKind::lettersMeet, "lettersMeet", Station::working, Told::nothing, false,
+     reason("Letters of two sides meet"),
+     reason("They reach into each other inside the blank. Make them less deep, or move them apart.")},
     {FindingKind::sideMissing, "sideMissing", Station::placing, Told::nothing, false,
      reason("The blank has no such side"), ""},
     {FindingKind::holeOutside, "holeOutside", Station::blank, Told::count, false,

@@ -45,6 +45,8 @@ enum class FindingKind {
     turnExceeded, ///< words are longer than it is round their side; measured: so long, limit: the turn there
     facetCrossed, ///< letters lie across the border of two facets
     latitudeUneven, ///< of letters whose top and bottom lie at other latitudes; measured: the narrowest share
+    topsUneven,     ///< flat tops are not as far off the side everywhere; measured: by so much
+    lettersMeet,    ///< letters of several sides reach into each other inside the blank
     sideMissing,    ///< the blank lacks the side that the words are for; subject: the side
     holeOutside,
     landNarrow,      ///< between two holes, or a hole and the edge
@@ -76,7 +78,7 @@ enum class FindingKind {
     zeroMoved,        ///< it was elsewhere when a file was last written for this process
     outlineMended
 };
-constexpr int findingKinds = 62;
+constexpr int findingKinds = 64;
 
 /// Where a finding is mended by hand.
 enum class Station { blank, lettering, placing, working, process, output };

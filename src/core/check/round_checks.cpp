@@ -1,4 +1,5 @@
 #include "check/checks.hpp"
+#include "working/flat_tops.hpp"
 
 namespace bollard::check {
 namespace {
@@ -39,6 +40,27 @@ void checkFacets(Looking& looking, int slot) {
     looking.addCounted(std::move(f));
 }
 
+void checkTops(Looking& looking, int slot) {
+    const working::PlacedLetters& letters = looking.letters(slot);
+    const blank::Radius radius = blank::radiusOf(looking.in.blank, letters.side);
+    if (!working::hasFlatTops(letters.working) || !(radius.own > 0))
+        return;
+    double widest = 0;
+    for (const plane::Region& letter : letters.onSide)
+        if (const plane::Box box = plane::boxOf(letter); !box.empty())
+            widest = std::max(widest, plane::toMillimetres(double(box.high.x) - box.low.x));
+    const double height = letters.working.height;
+    Finding f = looking.finding(FindingKind::topsUneven, Severity::note, slot);
+    f.measured = std::fabs(
+        working::unevennessOf(radius.own * letters.narrowing, letters.side == "inside", height, widest / 2));
+    constexpr double seen = 0.01, much = 0.25; // mm; of the height
+    if (f.measured < seen)
+        return;
+    if (f.measured > much * height)
+        f.severity = Severity::watch;
+    looking.found.push_back(std::move(f));
+}
+
 void checkLatitude(Looking& looking, int slot, const plane::Box& all) {
     constexpr double seen = 0.98, much = 0.9; // of the width
     const working::PlacedLetters& letters = looking.letters(slot);
@@ -68,7 +90,9 @@ void checkRound(Looking& looking, int slot) {
         return;
     checkTurn(looking, slot, all);
     checkFacets(looking, slot);
-    checkLatitude(looking, slot, all);
+    checkTops(looking, slot);
+    if (looking.letters(slot).place.shape() != setting::LetterShape::rigid)
+        checkLatitude(looking, slot, all);
 }
 
 } // namespace bollard::check

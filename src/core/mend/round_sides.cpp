@@ -60,7 +60,8 @@ Mend oneByOne() {
 Mend shallower() {
     return {"shallower",
             [](const Finding& finding, const card::Card&) {
-                return isProblem(finding, {ProblemKind::cutTooDeep, ProblemKind::sidesMeet});
+                return finding.kind == check::FindingKind::lettersMeet ||
+                       isProblem(finding, {ProblemKind::cutTooDeep, ProblemKind::sidesMeet});
             },
             [](card::Card& card, const Matter&) {
                 bool any = false;

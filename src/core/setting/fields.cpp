@@ -29,6 +29,8 @@ constexpr std::array readingSides{Named{ReadingSide::onPart, "part"},
 constexpr std::array givenOut{Named{GiveOut::By::no, "no"}, Named{GiveOut::By::letter, "letter"},
                               Named{GiveOut::By::word, "word"}};
 static_assert(givenOut.size() == giveOuts);
+constexpr std::array letterShapes{Named{LetterShape::parallel, "parallel"},
+                                  Named{LetterShape::rigid, "rigid"}};
 constexpr std::array baselines{Named{BaselineKind::straight, "straight"}, Named{BaselineKind::arc, "arc"},
                                Named{BaselineKind::circle, "circle"}, Named{BaselineKind::curve, "curve"},
                                Named{BaselineKind::edge, "edge"}};
@@ -120,7 +122,11 @@ template<> const PartFields& fieldsOf<Placing>() {
             .about("turned about it, degrees")
             .choice("reads", &Placing::reading, readingSides)
             .about("from where the words are read: on the part, in the impression it leaves, through it from "
-                   "its back; the last two mirror them"));
+                   "its back; the last two mirror them")
+            .choice("shape", &Placing::shape, letterShapes)
+            .quiet()
+            .about("on a side that is wider in one place than in another: `parallel`: letters narrow as the "
+                   "side does; `rigid`: each keeps its shape"));
     return fields;
 }
 

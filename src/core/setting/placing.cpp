@@ -30,7 +30,7 @@ Placing seenFromBehind(Placing placing, double width_mm) {
 }
 
 Place::Place(const Setting& setting, const Placing& placing)
-    : frame_(setting.frame), reading_(placing.reading),
+    : frame_(setting.frame), reading_(placing.reading), shape_(placing.shape),
       anchor_(anchorPoint(frame_, mirrors() ? mirroredAnchor(placing.anchor) : placing.anchor)),
       to_{plane::toUnits(placing.x), plane::toUnits(placing.y)}, turn_(placing.turn),
       cosine_(std::cos(placing.turn * M_PI / 180)), sine_(std::sin(placing.turn * M_PI / 180)) {}

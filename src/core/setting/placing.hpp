@@ -15,6 +15,12 @@ enum class ReadingSide {
     throughBack, ///< through the part, from its back
 };
 
+/// How letters lie on a side whose width differs from place to place.
+enum class LetterShape {
+    parallel, ///< as wide, in degrees, above and below: they narrow towards a pole
+    rigid     ///< each as it is drawn
+};
+
 /// The anchor lies at (x, y) in mm on the side; the words are turned about it by `turn` degrees,
 /// counter-clockwise. Anchors are named as they are seen on the side, mirrored or not.
 struct Placing {
@@ -23,6 +29,7 @@ struct Placing {
     double y = 0;
     double turn = 0;
     ReadingSide reading = ReadingSide::onPart;
+    LetterShape shape = LetterShape::parallel;
     bool operator==(const Placing&) const = default;
 };
 
@@ -46,12 +53,14 @@ class Place {
     plane::Point at() const { return to_; } ///< where the anchor lies on the side
     double turn() const { return turn_; }
     ReadingSide reading() const { return reading_; }
+    LetterShape shape() const { return shape_; }
     bool mirrors() const { return reading_ != ReadingSide::onPart; }
     bool operator==(const Place&) const = default;
 
   private:
     plane::Box frame_;
     ReadingSide reading_;
+    LetterShape shape_;
     plane::Point anchor_;
     plane::Point to_;
     double turn_;

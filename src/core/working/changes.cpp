@@ -68,6 +68,7 @@ std::vector<Change> standing(const Worked& worked, double foot, Change::Reaches 
     std::vector<Change> changes;
     const double colourFrom = w.kind == Kind::raised ? std::min(w.colourFrom, w.height) : 0;
     Profile top = topOf(w.height, edge);
+    top.lift = worked.lift;
     if (top.steps.front().height <= plane::toUnits(foot)) // leaning walls begin where the letters do
         top.steps.front().height = plane::toUnits(std::min(uprightLeft, w.height / 2));
     changes.push_back({worked.region, Change::Does::add, levelAt(foot), std::move(top), Substance::letters,
@@ -82,7 +83,7 @@ std::vector<Change> standing(const Worked& worked, double foot, Change::Reaches 
         // The same once more, up to where the colour changes: what is put later is what it is of.
         std::vector<Change> below;
         for (Change change : changes) {
-            change.roof = cappedAt(change.roof, colourFrom);
+            change.roof = cappedAt(change.roof, colourFrom); // level, whatever tops are
             change.substance = Substance::blank;
             below.push_back(std::move(change));
         }
@@ -223,6 +224,9 @@ Change fromBehind(Change change, const Thickness& thickness) {
             step.height = (far ? 0 : -plane::toUnits(thickness.from)) - step.height;
             profile.tilt = far ? 0 : thickness.rise;
         }
+        if (profile.lift)
+            profile.lift = std::make_shared<const std::function<std::int32_t(plane::Point)>>(
+                [lift = profile.lift](plane::Point p) { return -(*lift)(p); });
         return profile;
     };
     std::swap(change.floor, change.roof);

@@ -1,5 +1,6 @@
 // The letters of an inscription where they lie on the side, with how they are worked.
 #pragma once
+#include "blank/panel.hpp"
 #include "setting/placing.hpp"
 #include "working/ties.hpp"
 #include "working/working.hpp"
@@ -37,6 +38,10 @@ struct PlacedLetters {
 /// Tells what stands clear of the side (mm above it), on letters as its posts, as strips.
 void standClear(PlacedLetters& letters, double above_mm);
 
+/// Gives letters on a side that is turned about an axis their own shape wherever it is thinner than where
+/// they are placed, instead of narrowing towards there.
+void keepRigid(PlacedLetters& letters, const blank::Radius& radius);
+
 /// Takes the shapes of `cutter` away from the letters of `others`.
 void cutOut(const PlacedLetters& cutter, std::span<PlacedLetters> others, const std::stop_token& stop = {});
 
@@ -46,6 +51,7 @@ struct WorkedLetters {
     std::vector<plane::Region> letters{};
     Slab slab{};
     plane::Stretch stretch{};
+    Lift lift{}; ///< of their tops
     bool operator==(const WorkedLetters&) const = default;
 };
 

@@ -1,5 +1,4 @@
 #include "working/profile.hpp"
-#include "plane/point.hpp"
 
 namespace bollard::working {
 namespace {
@@ -22,9 +21,9 @@ std::int32_t Profile::at(double inset) const {
     return steps.back().height;
 }
 
-std::int32_t Profile::at(double inset, std::int32_t x) const {
-    const std::int32_t height = at(inset);
-    return tilt == 0 ? height : plane::onGrid(height + tilt * x);
+std::int32_t Profile::at(double inset, plane::Point p) const {
+    const std::int32_t height = at(inset) + (lift ? (*lift)(p) : 0);
+    return tilt == 0 ? height : plane::onGrid(height + tilt * p.x);
 }
 
 Profile cappedAt(const Profile& profile, double height) {

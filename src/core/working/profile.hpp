@@ -1,9 +1,15 @@
 // How high a surface lies by how far in from a boundary.
 #pragma once
+#include "plane/point.hpp"
 #include <cstdint>
+#include <functional>
+#include <memory>
 #include <vector>
 
 namespace bollard::working {
+
+/// What heights grow by besides, over each point of the plan; grid units.
+using Lift = std::shared_ptr<const std::function<std::int32_t(plane::Point)>>;
 
 /// Straight between its steps, level from the last one on. Grid units; insets ascend from 0.
 struct Profile {
@@ -14,12 +20,13 @@ struct Profile {
     };
     std::vector<Step> steps{{}};
     double tilt = 0; ///< it rises by so much a unit of x besides
+    Lift lift{};     ///< null: none
 
-    bool level() const { return steps.size() == 1 && tilt == 0; }
+    bool level() const { return steps.size() == 1 && tilt == 0 && !lift; }
     /// From here on it is level.
     std::int32_t reach() const { return steps.back().inset; }
-    std::int32_t at(double inset) const; ///< at x = 0
-    std::int32_t at(double inset, std::int32_t x) const;
+    std::int32_t at(double inset) const; ///< at x = 0, not lifted
+    std::int32_t at(double inset, plane::Point p) const;
     bool operator==(const Profile&) const = default;
 };
 

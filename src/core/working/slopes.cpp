@@ -112,13 +112,14 @@ Slopes::Slopes(std::span<const Change> changes, std::int32_t turn) : changes_(ch
             for (const Profile::Step& step : profile->steps)
                 if (step.inset > 0)
                     insets.insert(step.inset);
-        const bool tilted = change.floor.tilt != 0 || change.roof.tilt != 0;
-        if (insets.empty() && !tilted)
+        const bool everywhere =
+            change.floor.tilt != 0 || change.roof.tilt != 0 || change.floor.lift || change.roof.lift;
+        if (insets.empty() && !everywhere)
             continue; // smaller than the grid
         Sloping& sloping = sloping_[i];
         sloping.stretch = change.stretch;
         if (insets.empty())
-            continue; // the same height wherever it is along y
+            continue; // the same height however far in it is
         sloping.insets.assign(insets.begin(), insets.end());
         sloping.region = change.outside ? aroundOf(change.region, sloping.insets.back()) : change.region;
     }
@@ -204,7 +205,7 @@ void Slopes::findLevels(Columns& columns) {
             for (size_t k = 0; k < 2; ++k)
                 if (!profiles[k]->level())
                     columns.levels[2 * change + k].byPoint.emplace_back(
-                        int(p), profiles[k]->at(inset, plan.points[p].x));
+                        int(p), profiles[k]->at(inset, plan.points[p]));
         }
     }
     if (met_.empty())

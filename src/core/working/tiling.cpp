@@ -2,6 +2,7 @@
 #include "plane/gap.hpp"
 #include "plane/near_boxes.hpp"
 #include "quantity/groups.hpp"
+#include "working/flat_tops.hpp"
 #include <optional>
 
 namespace bollard::working {
@@ -176,16 +177,20 @@ std::vector<WorkedLetters> lettersOn(const blank::Panel& panel, std::span<const 
             const plane::Region own = drawn.unstretched(region);
             return from == plane::Point{} ? own : plane::shifted(own, plane::Point{} - from);
         };
-        WorkedLetters some{letters.working, {}, {}, drawn.stretch},
-            strips{letters.working, {}, letters.slab, drawn.stretch};
+        WorkedLetters some{letters.working, {}, {}, drawn.stretch, {}},
+            strips{letters.working, {}, letters.slab, drawn.stretch, {}};
+        std::vector<plane::Box> boxes;
         for (; one != chosen.end() && (one->slot == slot || one->behind != behind); ++one) {
             if (one->behind != behind)
                 continue;
             const auto letter = size_t(one->letter);
             some.letters.push_back(inPlan(letters.onSide[letter]));
+            boxes.push_back(one->box);
             if (letter < letters.strips.size() && !letters.strips[letter].empty())
                 strips.letters.push_back(inPlan(letters.strips[letter]));
         }
+        if (hasFlatTops(letters.working) && !panel.cuts.empty())
+            some.lift = flatTops(panel, behind, letters.working.height, std::move(boxes));
         for (WorkedLetters* group : {&some, &strips})
             if (!group->letters.empty())
                 result.push_back(std::move(*group));

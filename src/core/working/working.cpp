@@ -6,22 +6,24 @@
 namespace bollard::working {
 namespace {
 
-constexpr std::uint8_t all(auto... uses) {
-    return std::uint8_t((std::uint8_t(uses) | ...));
+constexpr std::uint16_t all(auto... uses) {
+    return std::uint16_t((std::uint16_t(uses) | ...));
 }
 
 constexpr auto rows = [] {
     using enum Uses;
     return std::array{
-        KindRow{Kind::raised, "raised", false, false, all(height, bedding, edge, foot, colourFrom)},
+        KindRow{Kind::raised, "raised", false, false, all(height, bedding, edge, foot, colourFrom, tops)},
         KindRow{Kind::sunk, "sunk", true, true, all(depth, edge)},
         KindRow{Kind::pierced, "pierced", true, false, all(edge)},
-        KindRow{Kind::freeStanding, "free-standing", false, false, all(height, edge)},
+        KindRow{Kind::freeStanding, "free-standing", false, false, all(height, edge, tops)},
         KindRow{Kind::scribed, "scribed", true, true, all(depth)},
         KindRow{Kind::carved, "carved", true, true, all(depth, angle)},
         KindRow{Kind::inlaid, "inlaid", true, true, all(depth, clearance)}};
 }();
 static_assert(rows.size() == kinds);
+
+constexpr std::array tops{quantity::Named{Tops::even, "even"}, quantity::Named{Tops::flat, "flat"}};
 
 } // namespace
 
@@ -79,7 +81,7 @@ double footOf(const Working& working) {
 
 Working deciding(const Working& working) {
     // Scribed letters are of the same material as sunk ones.
-    Working own{working.kind == Kind::scribed ? Kind::sunk : working.kind, 0, 0, 0, 0, {}, 0, 0, 0};
+    Working own{working.kind == Kind::scribed ? Kind::sunk : working.kind, 0, 0, 0, 0, {}, 0, 0, 0, {}};
     const KindRow& row = rowOf(working.kind);
     const auto take = [&](Uses number, double Working::*member) {
         if (row.has(number))
@@ -92,6 +94,8 @@ Working deciding(const Working& working) {
     take(Uses::foot, &Working::foot);
     take(Uses::colourFrom, &Working::colourFrom);
     take(Uses::clearance, &Working::clearance);
+    if (row.has(Uses::tops))
+        own.tops = working.tops;
     if (row.has(Uses::edge))
         own.edge = blank::deciding(working.edge);
     return own;
@@ -148,6 +152,11 @@ template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<boll
             .when(used(Uses::clearance))
             .quiet()
             .about("inlaid: between the inlay and the walls round it, mm; with it the inlay is a piece to be "
-                   "glued in"));
+                   "glued in")
+            .choice("tops", &Working::tops, working::tops)
+            .when(used(Uses::tops))
+            .quiet()
+            .about("raised, free-standing, on a side that bends: `even`: as high everywhere; `flat`: each "
+                   "letter's top in the plane that is so high over its middle"));
     return fields;
 }

@@ -3,6 +3,7 @@
 #include "blank/edge.hpp"
 #include "plane/region.hpp"
 #include "plane/stretch.hpp"
+#include "working/profile.hpp"
 #include <cstdint>
 #include <string_view>
 
@@ -21,23 +22,27 @@ enum class Kind {
 };
 constexpr int kinds = 7;
 
+/// On a side that bends: as far off the side everywhere, or each letter's in one plane.
+enum class Tops { even, flat };
+
 /// Lengths in mm, all above 0 but where from 0 is told; angles in degrees. Fields of other kinds are kept, so
 /// that trying another kind and going back loses nothing.
 struct Working {
     Kind kind = Kind::raised;
-    double height = 1.6;   ///< raised, free-standing: above the front side
-    double depth = 0.8;    ///< sunk, scribed, inlaid: below the front side; carved: at most
-    double bedding = 0.4;  ///< raised, from 0: how far the letters reach into the blank
-    double angle = 60;     ///< carved: between the flanks
-    Edge edge{};           ///< raised, free-standing: of the top; sunk, pierced: of the mouth
-    double foot = 0;       ///< raised, from 0: radius of the fillet where letters meet the blank
-    double colourFrom = 0; ///< raised, from 0: up to here they are of the blank's material
-    double clearance = 0;  ///< inlaid, from 0: between the inlay and the walls around it
+    double height = 1.6;    ///< raised, free-standing: above the front side
+    double depth = 0.8;     ///< sunk, scribed, inlaid: below the front side; carved: at most
+    double bedding = 0.4;   ///< raised, from 0: how far the letters reach into the blank
+    double angle = 60;      ///< carved: between the flanks
+    Edge edge{};            ///< raised, free-standing: of the top; sunk, pierced: of the mouth
+    double foot = 0;        ///< raised, from 0: radius of the fillet where letters meet the blank
+    double colourFrom = 0;  ///< raised, from 0: up to here they are of the blank's material
+    double clearance = 0;   ///< inlaid, from 0: between the inlay and the walls around it
+    Tops tops = Tops::even; ///< raised, free-standing
     bool operator==(const Working&) const = default;
 };
 
 /// Which numbers of a working decide what a kind of it makes.
-enum class Uses : std::uint8_t {
+enum class Uses : std::uint16_t {
     height = 1,
     depth = 2,
     bedding = 4,
@@ -45,7 +50,8 @@ enum class Uses : std::uint8_t {
     edge = 16,
     foot = 32,
     colourFrom = 64,
-    clearance = 128
+    clearance = 128,
+    tops = 256
 };
 
 /// A kind of working. What it does to the material stands in changes.cpp.
@@ -54,9 +60,9 @@ struct KindRow {
     std::string_view name{}; ///< in cards
     bool cuts = false;       ///< takes material away
     bool leavesFloor = false;
-    std::uint8_t uses = 0;
+    std::uint16_t uses = 0;
 
-    bool has(Uses number) const { return (uses & std::uint8_t(number)) != 0; }
+    bool has(Uses number) const { return (uses & std::uint16_t(number)) != 0; }
 };
 /// By kind.
 const KindRow& rowOf(Kind kind);
@@ -112,6 +118,7 @@ struct Worked {
     plane::Region region{};
     Slab slab{};
     plane::Stretch stretch{};
+    Lift lift{}; ///< of the tops
 };
 
 } // namespace bollard::working

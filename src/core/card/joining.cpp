@@ -1,0 +1,176 @@
+#include "card/joining.hpp"
+#include "body/boolean.hpp"
+#include "body/hollows.hpp"
+#include "card/clashes.hpp"
+#include <algorithm>
+#include <array>
+
+namespace bollard::card {
+namespace {
+
+using body::Boolean, body::Mesh, body::Selection;
+
+/// The lettering without the letters of some inscriptions, which keep their places.
+Lettering only(const Lettering& lettering, const std::function<bool(size_t)>& wanted) {
+    Lettering some = lettering;
+    for (size_t slot = 0; slot < some.inscriptions.size(); ++slot) {
+        if (wanted(slot))
+            continue;
+        working::PlacedLetters& letters = some.inscriptions[slot];
+        std::ranges::fill(letters.onSide, plane::Region{});
+        std::ranges::fill(letters.strips, plane::Region{});
+        letters.placedTies.clear();
+    }
+    return some;
+}
+
+/// Letters of one panel as bodies.
+struct Apart {
+    Mesh hollows{};        ///< in all there is
+    Mesh hollowsOfBlank{}; ///< in the blank alone
+    Mesh letters{};
+    bool filling = false; ///< hollows, flush
+};
+
+/// By how much letters reach past the outline of their panel, mm.
+double reachPast(const blank::Panel& panel, std::span<const working::Change> changes) {
+    const plane::Box outline = plane::boxOf(panel.outline);
+    std::int32_t past = 0;
+    for (const working::Change& change : changes.subspan(std::min<size_t>(1, changes.size()))) {
+        const plane::Box box = plane::boxOf(change.region);
+        if (box.empty())
+            continue;
+        const std::int32_t around = change.outside ? change.reach() : 0;
+        past = std::max({past, outline.low.y - box.low.y + around, box.high.y - outline.high.y + around});
+        if (!panel.cuts.around)
+            past = std::max({past, outline.low.x - box.low.x + around, box.high.x - outline.high.x + around});
+    }
+    constexpr double beside_mm = 1;
+    return plane::toMillimetres(past) + beside_mm;
+}
+
+/// The columns of some letters on a panel that goes on past its outline.
+quantity::Result<working::Columns> columnsOn(const blank::Panel& panel, const Lettering& lettering,
+                                             const std::stop_token& stop) {
+    const std::vector<working::PlanLetter> letters = working::lettersOf(panel, lettering.inscriptions);
+    return working::columnsOf(changesOn(panel, panel.outline, lettering, letters, stop), stop, panel.cuts);
+}
+
+bool fills(const working::PlacedLetters& letters) {
+    return letters.working.kind == working::Kind::inlaid;
+}
+
+quantity::Result<Apart> apartOf(const blank::Panel& panel, const Lettering& lettering,
+                                const std::stop_token& stop) {
+    const std::vector<working::PlanLetter> letters = working::lettersOf(panel, lettering.inscriptions);
+    Apart apart;
+    if (letters.empty())
+        return apart;
+    const blank::Panel on =
+        body::goingOn(panel, reachPast(panel, changesOn(panel, panel.outline, lettering, letters, stop)));
+    const auto columns = columnsOn(on, lettering, stop);
+    if (!columns)
+        return columns.problem();
+    if (body::clashOf(std::vector<body::PanelColumns>{{on, *columns}}) == body::Clash::turnedOver)
+        return quantity::Problem{quantity::ProblemKind::cutTooDeep};
+    apart.filling = fills(lettering.inscriptions[size_t(letters.front().slot)]);
+    apart.hollowsOfBlank = body::hollowsOf(on, *columns, Selection::blank, stop);
+    apart.letters = body::lettersOf(on, *columns, stop);
+    if (apart.filling) {
+        apart.hollows = body::hollowsOf(on, *columns, Selection::everything, stop);
+        return apart;
+    }
+    // What stands in a cut fills it, whatever came first: its walls must not be those of the cut.
+    const Lettering cut = only(
+        lettering, [&](size_t slot) { return working::cuts(lettering.inscriptions[slot].working.kind); });
+    const auto cutColumns = columnsOn(on, cut, stop);
+    if (!cutColumns)
+        return cutColumns.problem();
+    apart.hollows = body::hollowsOf(on, *cutColumns, Selection::everything, stop);
+    return apart;
+}
+
+} // namespace
+
+bool isWorthJoining(const quantity::Problem& problem) {
+    return problem.kind == quantity::ProblemKind::sidesMeet ||
+           problem.kind == quantity::ProblemKind::rimCrossed;
+}
+
+Solid joinedOf(const Lettering& lettering, const Solid& failed, body::TileMemory& tiles,
+               const std::stop_token& stop, const std::function<void(double)>& onProgress) {
+    const std::span<const blank::Panel> panels = *failed.panels;
+    const std::vector<bool> meet = meeting(panels, lettering), cross = crossingRim(panels, lettering, stop);
+    std::vector<bool> isApart(meet.size());
+    for (size_t slot = 0; slot < meet.size(); ++slot)
+        isApart[slot] = meet[slot] || cross[slot];
+    Solid joined =
+        solidOf(only(lettering, [&](size_t slot) { return !isApart[slot]; }), failed.panels, tiles, stop);
+    if (joined.problem && isWorthJoining(*joined.problem)) { // found only when it is made
+        isApart.assign(isApart.size(), true);
+        joined = solidOf(only(lettering, [](size_t) { return false; }), failed.panels, tiles, stop);
+    }
+    const auto refused = [&](const quantity::Problem& problem) {
+        Solid none;
+        none.panels = failed.panels;
+        none.problem = problem;
+        return none;
+    };
+    if (joined.problem)
+        return refused(*joined.problem);
+    if (const auto problem = impossible(panels, lettering))
+        return refused(*problem);
+
+    // What fills its hollows is a body of its own, and the rest is one without it.
+    std::vector<Apart> all;
+    for (const bool filling : {false, true}) {
+        const Lettering some = only(lettering, [&](size_t slot) {
+            return isApart[slot] && fills(lettering.inscriptions[slot]) == filling;
+        });
+        for (const blank::Panel& panel : panels) {
+            auto apart = apartOf(panel, some, stop);
+            if (!apart)
+                return refused(apart.problem());
+            all.push_back(*std::move(apart));
+        }
+    }
+    const std::vector<body::PanelColumns> parts = joined.parts();
+    joined.bodies.emplace();
+    Solid::Bodies& bodies = *joined.bodies;
+    bodies.blank = body::meshOf(parts, Selection::blank, stop);
+    bodies.letters = body::meshOf(parts, Selection::letters, stop);
+    struct Work {
+        Mesh* body;
+        const Mesh* with;
+        Boolean what;
+    };
+    std::vector<Work> works;
+    for (const Apart& apart : all) {
+        works.push_back({&joined.mesh, &apart.hollows, Boolean::subtract});
+        works.push_back({&bodies.blank, &apart.hollowsOfBlank, Boolean::subtract});
+    }
+    for (const Apart& apart : all) {
+        if (!apart.filling)
+            works.push_back({&joined.mesh, &apart.letters, Boolean::unite});
+        works.push_back({&bodies.letters, &apart.letters, Boolean::unite});
+    }
+    std::erase_if(works, [](const Work& work) { return work.with->empty(); });
+    for (size_t i = 0; i < works.size(); ++i) {
+        if (onProgress)
+            onProgress(double(i) / double(works.size()));
+        auto made = body::booleanOf(*works[i].body, *works[i].with, works[i].what, stop);
+        if (!made)
+            return refused(made.problem());
+        *works[i].body = *std::move(made);
+    }
+    joined.mesh.blocks.clear();
+    for (size_t slot = 0; slot < meet.size(); ++slot)
+        if (meet[slot])
+            joined.meeting.push_back(int(slot));
+    joined.dropOuts.pieces = body::shellsOf(joined.mesh);
+    const int told = int(joined.dropOuts.loose.size());
+    joined.dropOuts.strayPieces = std::max(0, joined.dropOuts.pieces - 1 - told);
+    return joined;
+}
+
+} // namespace bollard::card
