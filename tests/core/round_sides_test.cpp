@@ -325,6 +325,56 @@ class RoundSidesTest : public QObject {
         }
     }
 
+    void endsOfConesAndTurnedShapesAreBroken() {
+        // What the profile's polygon sweeps, by Pappus; r is narrower by the chords.
+        const auto swept = [](const std::vector<plane::Vector>& points) {
+            double volume = 0;
+            for (size_t i = 0; i < points.size(); ++i) {
+                const plane::Vector a = points[i], b = points[(i + 1) % points.size()];
+                volume += (b.y - a.y) * (a.x * a.x + a.x * b.x + b.x * b.x) * pi / 3;
+            }
+            return volume;
+        };
+        card::Card card = cardOn(sides()[6], "", working::Kind::raised);
+        card.inscriptions.clear();
+        const double length = std::hypot(50, 10), up = 2 * std::tan(60 * pi / 180);
+        const auto onSide = [&](double v) { return plane::Vector{20 - 10 * v / length, 50 * v / length}; };
+        const double crisp = body::volumeOf(samples::made(card).solid->mesh);
+        const double chords = crisp / swept({{0, 0}, {20, 0}, {10, 50}, {0, 50}});
+        card.blank.edge = {blank::EdgeKind::chamfer, 2, 60, 5};
+        const auto chamfered = samples::made(card);
+        verifySound(chamfered);
+        COMPARE_NEAR(body::volumeOf(chamfered.solid->mesh) / chords,
+                     swept({{0, 0}, {18, 0}, onSide(up), onSide(length - up), {8, 50}, {0, 50}}), 0.5);
+        card.blank.edge = {blank::EdgeKind::round, 3, 45, 5};
+        for (const double hole : {0.0, 6.0}) {
+            card.blank.axisHole.diameter = hole;
+            const auto rounded = samples::made(card);
+            verifySound(rounded);
+            // Every place of its wide end's arc is as far from its middle: 3 mm in from face and side.
+            const double lean = std::atan2(10, 50), middle = 20 - 3 * std::tan(lean) - 3 / std::cos(lean);
+            int onArc = 0;
+            for (const space::Vertex& v : rounded.solid->mesh.vertices)
+                if (round(v) > middle + 0.01 && v.y < 3 + 3 * std::sin(lean) - 0.01) {
+                    COMPARE_NEAR(std::hypot(round(v) - middle, v.y - 3), 3, 1e-3);
+                    ++onArc;
+                }
+            QVERIFY(onArc > 100);
+        }
+        card.blank.axisHole.diameter = 0;
+        card.blank.edge.size = 50; // no larger than there is room for
+        verifySound(samples::made(card));
+        card.blank.kind = Kind::turned;
+        for (const double size : {0.3, 2.0, 60.0})
+            for (const bool smooth : {false, true}) {
+                card.blank.profile = {{12, 0, smooth}, {20, 18, smooth}, {6, 44, smooth}};
+                card.blank.edge = {blank::EdgeKind::round, size, 45, 5};
+                verifySound(samples::made(card));
+                card.blank.edge = {blank::EdgeKind::chamfer, size, 45, 5};
+                verifySound(samples::made(card));
+            }
+    }
+
     void flatTopsLieInOnePlane_data() {
         QTest::addColumn<int>("number");
         QTest::addColumn<double>("chamfer");

@@ -180,24 +180,10 @@ double heightOf(const Edge& edge) {
     return edge.kind == EdgeKind::crisp ? 0 : plane::toMillimetres(plane::toUnits(height));
 }
 
-BrokenEdge brokenEdge(const Edge& edge, double radius, double y, bool atEnd) {
-    // Places from the end face to the side, and the way out between them.
-    std::vector<Meridian::Place> places;
-    const double across = edge.size, up = heightOf(edge), into = atEnd ? -1 : 1;
-    int steps = 1;
-    if (edge.kind == EdgeKind::round)
-        steps = std::max(2, int(std::ceil(M_PI / 4 / std::acos(1 - std::min(0.5, chord_mm / across)))));
-    for (int i = 0; i <= steps; ++i) {
-        const double angle = M_PI / 2 * i / steps, s = std::sin(angle), c = std::cos(angle);
-        if (edge.kind == EdgeKind::round)
-            places.push_back({radius - across * (1 - s), y + into * up * (1 - c), s, -into * c});
-        else
-            places.push_back({radius - across * (1 - double(i)), y + into * up * i, up, -into * across});
-    }
-    places.back().r = radius; // exactly, so that the side's rim is the same
-    places.back().y = plane::toMillimetres(plane::toUnits(y + into * up));
-    if (atEnd)
-        std::ranges::reverse(places);
+namespace {
+
+/// The line through some places, cut at each.
+BrokenEdge through(std::vector<Meridian::Place> places) {
     BrokenEdge broken;
     for (size_t i = 0; i < places.size(); ++i) {
         const double before = broken.cuts.empty() ? 0 : broken.cuts.back();
@@ -223,6 +209,92 @@ BrokenEdge brokenEdge(const Edge& edge, double radius, double y, bool atEnd) {
                                a.normalY + t * (b.normalY - a.normalY)};
     };
     return broken;
+}
+
+} // namespace
+
+BrokenEdge brokenEdge(const Edge& edge, double radius, double y, bool atEnd) {
+    // Places from the end face to the side, and the way out between them.
+    std::vector<Meridian::Place> places;
+    const double across = edge.size, up = heightOf(edge), into = atEnd ? -1 : 1;
+    int steps = 1;
+    if (edge.kind == EdgeKind::round)
+        steps = std::max(2, int(std::ceil(M_PI / 4 / std::acos(1 - std::min(0.5, chord_mm / across)))));
+    for (int i = 0; i <= steps; ++i) {
+        const double angle = M_PI / 2 * i / steps, s = std::sin(angle), c = std::cos(angle);
+        if (edge.kind == EdgeKind::round)
+            places.push_back({radius - across * (1 - s), y + into * up * (1 - c), s, -into * c});
+        else
+            places.push_back({radius - across * (1 - double(i)), y + into * up * i, up, -into * across});
+    }
+    places.back().r = radius; // exactly, so that the side's rim is the same
+    places.back().y = plane::toMillimetres(plane::toUnits(y + into * up));
+    if (atEnd)
+        std::ranges::reverse(places);
+    return through(std::move(places));
+}
+
+namespace {
+
+/// Where the side is at its end or some way from it, as its plan has it: on the grid.
+Meridian::Place fromEnd(const Meridian& outside, bool atEnd, double along) {
+    return outside.at(plane::toMillimetres(plane::toUnits(atEnd ? outside.length - along : along)));
+}
+
+/// The angle within the material between the side and its end face.
+double angleAt(const Meridian& outside, bool atEnd) {
+    const Meridian::Place end = fromEnd(outside, atEnd, 0);
+    // The way along the side, away from the end; the face runs towards the axis.
+    return std::acos(
+        std::clamp((atEnd ? -1 : 1) * end.normalY / std::hypot(end.normalR, end.normalY), -1.0, 1.0));
+}
+
+} // namespace
+
+EdgeReach reachOf(const Edge& edge, const Meridian& outside, bool atEnd) {
+    if (edge.kind != EdgeKind::chamfer && edge.kind != EdgeKind::round)
+        return {};
+    if (edge.kind == EdgeKind::chamfer)
+        return {heightOf(edge), edge.size};
+    const double touches = edge.size / std::tan(angleAt(outside, atEnd) / 2);
+    return {plane::toMillimetres(plane::toUnits(touches)), touches};
+}
+
+BrokenEdge brokenEdge(const Edge& edge, const Meridian& outside, bool atEnd) {
+    const EdgeReach reach = reachOf(edge, outside, atEnd);
+    const Meridian::Place end = fromEnd(outside, atEnd, 0), side = fromEnd(outside, atEnd, reach.along);
+    const plane::Vector face{end.r - reach.across, end.y}, to{side.r, side.y};
+    std::vector<Meridian::Place> places;
+    if (edge.kind == EdgeKind::chamfer) {
+        const plane::Vector way = to - face;
+        const double turn = atEnd ? -1 : 1;
+        const Meridian::Place from{face.x, face.y, turn * way.y, -turn * way.x};
+        places = {from, {to.x, to.y, from.normalR, from.normalY}};
+    } else {
+        // An arc that touches both: of a circle where the side is straight. About the corner of their
+        // tangents.
+        const plane::Vector along{-side.normalY, side.normalR}; // upwards
+        const double t = std::fabs(along.y) > 1e-9 ? (end.y - side.y) / along.y : 0;
+        const plane::Vector corner = to + t * along;
+        const double turned = std::acos(std::clamp((atEnd ? 1 : -1) * side.normalY, -1.0, 1.0)),
+                     weight = std::cos(turned / 2);
+        const int steps = std::max(
+            2, int(std::ceil(turned / 2 /
+                             std::acos(1 - std::min(0.5, chord_mm / std::max(edge.size, chord_mm))))));
+        for (int i = 0; i <= steps; ++i) {
+            const double u = double(i) / steps, a = (1 - u) * (1 - u), b = 2 * u * (1 - u) * weight,
+                         c = u * u;
+            const plane::Vector at = 1 / (a + b + c) * (a * face + b * corner + c * to);
+            const double share = turned * u, towards = atEnd ? 1 : -1; // of the normals, from the face's
+            const double first = std::sin(turned - share) / std::sin(turned),
+                         last = std::sin(share) / std::sin(turned);
+            places.push_back({at.x, at.y, last * side.normalR, first * towards + last * side.normalY});
+        }
+    }
+    places.back() = {side.r, side.y, places.back().normalR, places.back().normalY}; // the side's rim, exactly
+    if (atEnd)
+        std::ranges::reverse(places);
+    return through(std::move(places));
 }
 
 } // namespace bollard::blank

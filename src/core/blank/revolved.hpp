@@ -54,6 +54,16 @@ struct BrokenEdge {
     std::vector<double> cuts{};
 };
 BrokenEdge brokenEdge(const Edge& edge, double radius, double y, bool atEnd);
+/// The same of a side that leans or bends towards its end face: along it from `along` on, mm from its end,
+/// and over the face from `across`.
+struct EdgeReach {
+    double along = 0;
+    double across = 0;
+};
+/// A chamfer: its height along the side, its size over the face; round: as far as a circle of that radius
+/// touches a straight side. 0 for crisp ones.
+EdgeReach reachOf(const Edge& edge, const Meridian& outside, bool atEnd);
+BrokenEdge brokenEdge(const Edge& edge, const Meridian& outside, bool atEnd);
 /// How far along the side a broken edge reaches, mm, on the grid.
 double heightOf(const Edge& edge);
 

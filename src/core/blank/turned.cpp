@@ -13,25 +13,72 @@ struct TurnedBody {
     bool narrow = false;  ///< what is worked may run into its other parts or out of its ends
     bool crossed = false; ///< it runs through itself
     AxisHole hole{};
+    Edge edge{}; ///< of its ends
 };
-
-TurnedBody ball(const Blank& b) {
-    return {ballOf(b.diameter), 0, true, false, false, b.axisHole};
-}
-TurnedBody cone(const Blank& b) {
-    return {coneOf(b.diameter, b.topDiameter, b.length), 0, false, true, false, b.axisHole};
-}
-TurnedBody turnedBody(const Blank& b) {
-    return {profileOf(b.profile),
-            b.wall,
-            true,
-            true,
-            crossesItself(b.profile),
-            b.wall > 0 ? AxisHole{} : b.axisHole};
-}
 
 Meridian::Place endOf(const TurnedBody& body, bool atEnd) {
     return body.profile.meridian.at(atEnd ? body.profile.meridian.length : 0);
+}
+
+/// How long the first or last stretch between its corners is, mm.
+double shortestBeside(const TurnedBody& body, bool atEnd) {
+    const std::vector<double>& corners = body.profile.corners;
+    if (corners.size() < 2)
+        return body.profile.meridian.length;
+    return atEnd ? corners.back() - corners[corners.size() - 2] : corners[1] - corners[0];
+}
+
+/// Its edge, no larger than its ends and its side have room for.
+Edge edgeFor(const TurnedBody& body, const Edge& edge) {
+    if (body.profile.empty() || body.wall > 0 || edge.kind == EdgeKind::draft)
+        return {};
+    Edge own = edge;
+    const Meridian& outside = body.profile.meridian;
+    for (const bool atEnd : {false, true}) {
+        const Meridian::Place end = endOf(body, atEnd);
+        if (end.r <= leastRadius)
+            continue;
+        // A face that the side runs into nearly flat has no edge.
+        const double slant = std::fabs(end.normalY) / std::hypot(end.normalR, end.normalY);
+        constexpr double flat = 0.9;
+        if (slant > flat)
+            return {};
+        const EdgeReach whole = reachOf(own, outside, atEnd);
+        const double room = std::min(outside.length / 2, shortestBeside(body, atEnd)) - uprightLeft,
+                     across = end.r - body.hole.diameter / 2 - uprightLeft;
+        const double share = std::min(
+            {1.0, room / std::max(whole.along, leastEdge), across / std::max(whole.across, leastEdge)});
+        own.size *= std::max(share, 0.0);
+    }
+    return own.kind == EdgeKind::crisp || own.size < leastEdge ? Edge{} : own;
+}
+
+TurnedBody edged(TurnedBody body, const Edge& edge) {
+    body.edge = edgeFor(body, edge);
+    return body;
+}
+TurnedBody ball(const Blank& b) {
+    return {ballOf(b.diameter), 0, true, false, false, b.axisHole, {}};
+}
+TurnedBody cone(const Blank& b) {
+    return edged({coneOf(b.diameter, b.topDiameter, b.length), 0, false, true, false, b.axisHole, {}},
+                 b.edge);
+}
+TurnedBody turnedBody(const Blank& b) {
+    return edged({profileOf(b.profile),
+                  b.wall,
+                  true,
+                  true,
+                  crossesItself(b.profile),
+                  b.wall > 0 ? AxisHole{} : b.axisHole,
+                  {}},
+                 b.edge);
+}
+
+/// How far its edge reaches from that end.
+EdgeReach edgeAt(const TurnedBody& body, bool atEnd) {
+    return endOf(body, atEnd).r > leastRadius ? reachOf(body.edge, body.profile.meridian, atEnd)
+                                              : EdgeReach{};
 }
 
 /// Where the body ends: at a face, or where its hole opens in a pole.
@@ -89,17 +136,18 @@ std::vector<Panel> panelsOf(const TurnedBody& body, const Rise& rise) {
     const AxisEnd start = axisEndOf(body, false), end = axisEndOf(body, true);
     if (body.hole.diameter > 0 && !holdsHole(body, start, end))
         return {};
-    std::vector<double> borders{start.v};
+    const double from = start.v + edgeAt(body, false).along, to = end.v - edgeAt(body, true).along;
+    std::vector<double> borders{from};
     for (const double corner : body.profile.corners)
-        if (corner > start.v && corner < end.v)
+        if (corner > from && corner < to)
             borders.push_back(corner);
-    borders.push_back(end.v);
+    borders.push_back(to);
     std::vector<double> bands = bandsOf(outside.at, borders, rise, tolerance);
     std::vector<Panel> panels{revolved("outside", outside, body.profile.widest, bands, strips)};
     Panel& round = panels.front();
     if (body.narrow)
-        round.hasRoom = [profile = body.profile](double from, double to, double height) {
-            return blank::hasRoom(profile, from, to, height);
+        round.hasRoom = [profile = body.profile](double low, double high, double height) {
+            return blank::hasRoom(profile, low, high, height);
         };
     if (inside) {
         round.countsApart = true;
@@ -110,12 +158,18 @@ std::vector<Panel> panelsOf(const TurnedBody& body, const Rise& rise) {
     for (const bool atEnd : {false, true}) {
         if (endOf(body, atEnd).r <= leastRadius)
             continue;
+        const Panel* around = &panels.front();
+        if (edgeAt(body, atEnd).along > 0) {
+            const BrokenEdge edge = brokenEdge(body.edge, outside, atEnd);
+            ends.push_back(revolved(atEnd ? "edge at the end" : "edge at the start", edge.meridian,
+                                    body.profile.widest, edge.cuts, strips));
+            around = &ends.back();
+        }
         const bool open = inside && inside(atEnd ? outside.length : 0).r > leastRadius;
         const bool drilledHere = atEnd ? drilled.opensAtEnd : drilled.opensAtStart;
-        ends.push_back(endFace(atEnd ? "end" : "start", round, endOf(body, atEnd).r, atEnd,
-                               open          ? &round
-                               : drilledHere ? &drilled.panels.front()
-                                             : nullptr));
+        const Panel* const bore = open ? &round : drilledHere ? &drilled.panels.front() : nullptr;
+        Panel face = endFace(atEnd ? "end" : "start", *around, endOf(body, atEnd).r, atEnd, bore);
+        ends.push_back(std::move(face));
     }
     std::ranges::move(ends, std::back_inserter(panels));
     return panels;
@@ -140,12 +194,12 @@ Shape turnedShape(Kind kind, std::string_view name, std::vector<std::string_view
         const TurnedBody body = bodyOf(b);
         if (body.profile.empty())
             return plane::Outline{};
-        if (side == "outside") // without what a hole takes of its poles
-            return plane::Outline{
-                {plane::roundedRectangle({0, axisEndOf(body, false).v},
-                                         {2 * M_PI * body.profile.widest, axisEndOf(body, true).v}, 0)}};
+        if (side == "outside") // without what a hole takes of its poles, and edges of its ends
+            return plane::Outline{{plane::roundedRectangle(
+                {0, axisEndOf(body, false).v + edgeAt(body, false).along},
+                {2 * M_PI * body.profile.widest, axisEndOf(body, true).v - edgeAt(body, true).along}, 0)}};
         const double radius = endOf(body, side == "end").r;
-        return plane::Outline{{plane::circle({radius, radius}, radius)}};
+        return plane::Outline{{plane::circle({radius, radius}, radius - edgeAt(body, side == "end").across)}};
     };
     shape.depthBehind = [](const Blank& b, std::string_view side, double) {
         const TurnedBody body = bodyOf(b);
@@ -176,6 +230,8 @@ Shape turnedShape(Kind kind, std::string_view name, std::vector<std::string_view
         return Radius{body.profile.widest, [at = body.profile.meridian.at](double v) { return at(v).r; }};
     };
     shape.panelsOf = [](const Blank& b, const Rise& rise) { return panelsOf(bodyOf(b), rise); };
+    if (kind != Kind::sphere) // it has no ends
+        shape.edgeOf = [](const Blank& b) { return bodyOf(b).edge; };
     return shape;
 }
 
