@@ -239,7 +239,7 @@ class MendingTest : public QObject {
             const auto* strip = view.findChild<SectionStrip*>();
             QVERIFY(strip->isVisible());
             // Five letters cut the plate, which is 1 thick whichever way up, into many pieces.
-            QVERIFY(strip->section().loops.size() >= 6);
+            QVERIFY(strip->section().blank.size() >= 6);
             QCOMPARE(strip->section().levels.front(), -1.0);
             QCOMPARE(strip->section().levels.back(), 0.0);
             QTest::keyClick(&view, Qt::Key_Escape);

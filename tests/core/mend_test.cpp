@@ -92,7 +92,7 @@ class MendTest : public QObject {
         words.words = "QUAY";
         words.placing.y = 8.5;
         const Tried over = tried(card);
-        const mend::Offer* const off = offerNamed(over, FindingKind::solidFailed, "offTheRim");
+        const mend::Offer* const off = offerNamed(over, FindingKind::outsideBlank, "offTheRim");
         QVERIFY(off && off->card.inscriptions[0].placing.y < 8.5);
         QCOMPARE(off->card.inscriptions[0].style.size, 5.5);
         // Across facets

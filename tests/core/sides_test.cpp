@@ -361,6 +361,41 @@ class SidesTest : public QObject {
         verifyClosed(samples::made(card));
     }
 
+    void edgesAndCornersOfBlocksAreBroken() {
+        card::Card card;
+        card.blank.kind = blank::Kind::block;
+        card.blank.width = 60;
+        card.blank.height = 40;
+        card.blank.thickness = 25;
+        for (const double s : {0.3, 4.0, 12.4, 80.0}) {
+            card.blank.edge = {blank::EdgeKind::chamfer, s, 30, 5}; // as much off both faces
+            const auto chamfered = samples::made(card);
+            verifyClosed(chamfered);
+            const double in = std::min(s, 12.49), w = 60 - 2 * in, h = 40 - 2 * in, t = 25 - 2 * in;
+            const double faces = w * h * t + 2 * in * (w * h + h * t + w * t);
+            COMPARE_NEAR(volumeOf(chamfered), faces + 2 * in * in * (w + h + t) + 8 * in * in * in / 6, 1e-3);
+            card.blank.edge.kind = blank::EdgeKind::round;
+            const auto rounded = samples::made(card);
+            verifyClosed(rounded);
+            COMPARE_NEAR(volumeOf(rounded),
+                         faces + M_PI * in * in * (w + h + t) + 4 * M_PI / 3 * in * in * in, 60);
+            QVERIFY(volumeOf(rounded) > volumeOf(chamfered));
+        }
+        // Words on each face, as on a crisp one
+        card.blank.edge.size = 2;
+        for (const std::string_view side : blank::sidesOf(card.blank)) {
+            card::Inscription letter;
+            letter.words = "I";
+            letter.side = side;
+            letter.style.size = 10;
+            const plane::Vector size = blank::sizeOf(card.blank, side);
+            letter.placing.x = size.x / 2;
+            letter.placing.y = size.y / 2;
+            card.inscriptions.push_back(letter);
+        }
+        verifyClosed(samples::made(card));
+    }
+
     void whatCannotBeOnABarIsTold() {
         card::Card deep = barOf("QUAY", 30, 30, Kind::sunk);
         deep.inscriptions[0].working.depth = 13;

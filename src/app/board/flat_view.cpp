@@ -130,22 +130,14 @@ void FlatView::takeShown() {
     update();
 }
 
-/// Of flat blanks, whose body lies as the side does, or turned over.
 void FlatView::showSection() {
     const auto& solid = maker_.shown().made.solid;
-    const blank::Blank& blank = editor_.card().blank;
-    const bool first = editor_.side() == blank::sidesOf(blank).front();
-    const bool behind = !first && !blank::sideAcross(blank, editor_.side()).empty();
-    const bool flat = (first || behind) && blank::turnOf(blank) == 0;
-    const auto onFront = [&](QPointF at) {
-        return plane::Vector{behind ? blank::sizeOf(blank).x - at.x() : at.x(), at.y()};
-    };
+    const auto onSide = [](QPointF mm) { return plane::Vector{mm.x(), mm.y()}; };
     body::Section section;
-    if (solid && flat)
-        section = body::sectionOf(solid->mesh, onFront(sectionLine_->p1()), onFront(sectionLine_->p2()));
-    if (behind)
-        section = body::turnedOver(section, blank::depthBehind(blank));
-    strip_->show(section, *sectionLine_, editor_.card().unit, flat);
+    if (solid && !solid->problem && solid->panels)
+        section = body::sectionOf(solid->parts(), editor_.side(), onSide(sectionLine_->p1()),
+                                  onSide(sectionLine_->p2()));
+    strip_->show(section, *sectionLine_, editor_.card().unit);
 }
 
 void FlatView::holdAt(std::optional<QPointF> mm) {

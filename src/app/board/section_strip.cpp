@@ -12,8 +12,7 @@ SectionStrip::SectionStrip(QWidget* parent) : QWidget(parent) {
     hide();
 }
 
-void SectionStrip::show(const body::Section& section, const QLineF& line, quantity::Unit unit, bool flat) {
-    flat_ = flat;
+void SectionStrip::show(const body::Section& section, const QLineF& line, quantity::Unit unit) {
     section_ = section;
     length_ = line.length();
     unit_ = unit;
@@ -40,15 +39,14 @@ void SectionStrip::paintEvent(QPaintEvent*) {
     constexpr int edge = 12, heights = 74;
     painter.drawText(edge, 16, tr("Section along the line, to scale; Esc puts it away"));
     double low = 0, high = 0;
-    for (const auto& loop : section_.loops)
-        for (const body::SectionPoint& point : loop) {
-            low = std::min(low, point.z);
-            high = std::max(high, point.z);
-        }
-    if (section_.loops.empty() || !(high > low) || !(length_ > 0)) {
-        painter.drawText(rect(), Qt::AlignCenter,
-                         flat_ ? tr("The line crosses no material.")
-                               : tr("Only the first side of flat blanks is cut here; Body cuts the others."));
+    for (const auto* loops : {&section_.blank, &section_.letters})
+        for (const body::SectionLoop& loop : *loops)
+            for (const body::SectionPoint& point : loop) {
+                low = std::min(low, point.z);
+                high = std::max(high, point.z);
+            }
+    if (section_.empty() || !(high > low) || !(length_ > 0)) {
+        painter.drawText(rect(), Qt::AlignCenter, tr("The line crosses no material."));
         return;
     }
     const QRectF room = QRectF(rect()).adjusted(edge, 26, -heights, -12);
@@ -58,20 +56,29 @@ void SectionStrip::paintEvent(QPaintEvent*) {
     const auto at = [&](const body::SectionPoint& point) {
         return QPointF(left + point.along * scale, foot - point.z * scale);
     };
-    QPainterPath path;
-    for (const auto& loop : section_.loops) {
-        path.moveTo(at(loop.front()));
-        for (const body::SectionPoint& point : loop)
-            path.lineTo(at(point));
-        path.closeSubpath();
-    }
+    const auto pathOf = [&](const std::vector<body::SectionLoop>& loops) {
+        QPainterPath path;
+        for (const body::SectionLoop& loop : loops) {
+            path.moveTo(at(loop.front()));
+            for (const body::SectionPoint& point : loop)
+                path.lineTo(at(point));
+            path.closeSubpath();
+        }
+        return path;
+    };
+    // Letters apart from the blank, hatched the other way, so that one sees where they meet.
+    const auto draw = [&](const QPainterPath& path, const QColor& fill, const QColor& line,
+                          Qt::BrushStyle hatch) {
+        painter.setPen(QPen(line, 1.2));
+        painter.setBrush(fill);
+        painter.drawPath(path);
+        painter.setBrush(QBrush(line, hatch));
+        painter.drawPath(path);
+    };
     painter.save();
     painter.setClipRect(QRectF(left - 0.5, 0, length_ * scale + 1, height()));
-    painter.setPen(QPen(t.materialEdge, 1.2));
-    painter.setBrush(t.material);
-    painter.drawPath(path);
-    painter.setBrush(QBrush(t.materialEdge, Qt::BDiagPattern));
-    painter.drawPath(path);
+    draw(pathOf(section_.blank), t.material, t.materialEdge, Qt::BDiagPattern);
+    draw(pathOf(section_.letters), t.letters, t.lettersCut, Qt::FDiagPattern);
     painter.restore();
     // Heights at the right, each clear of the one below it.
     double lowest = height();

@@ -12,8 +12,8 @@ class SectionStrip : public QWidget {
     Q_OBJECT
   public:
     explicit SectionStrip(QWidget* parent);
-    /// `line` in mm on the side. `flat`: the body lies as the side does; of others no section is shown.
-    void show(const body::Section& section, const QLineF& line, quantity::Unit unit, bool flat);
+    /// `line` in mm on the side.
+    void show(const body::Section& section, const QLineF& line, quantity::Unit unit);
     const body::Section& section() const { return section_; }
 
   signals:
@@ -26,7 +26,6 @@ class SectionStrip : public QWidget {
   private:
     body::Section section_;
     double length_ = 0; ///< mm
-    bool flat_ = true;
     quantity::Unit unit_ = quantity::Unit::millimetre;
 };
 

@@ -3,7 +3,7 @@
 #include "body/hollows.hpp"
 #include "card/clashes.hpp"
 #include <algorithm>
-#include <array>
+#include <map>
 
 namespace bollard::card {
 namespace {
@@ -90,6 +90,27 @@ quantity::Result<Apart> apartOf(const blank::Panel& panel, const Lettering& lett
     return apart;
 }
 
+/// Letters that go round more than once, or lie farther past the edge than their side is high, are left: what
+/// they would take grows beyond all use.
+bool isWithinReason(std::span<const blank::Panel> panels, const Lettering& lettering) {
+    for (const blank::Panel& panel : panels) {
+        const plane::Box outline = plane::boxOf(panel.outline);
+        const plane::Point room{panel.cuts.around ? 0 : outline.high.x - outline.low.x,
+                                outline.high.y - outline.low.y};
+        std::map<int, plane::Box> boxes; // by inscription
+        for (const working::PlanLetter& letter : working::lettersOf(panel, lettering.inscriptions))
+            boxes[letter.slot].include(letter.box);
+        for (const auto& [slot, box] : boxes) {
+            const bool beside = !panel.cuts.around &&
+                                (box.low.x < outline.low.x - room.x || box.high.x > outline.high.x + room.x);
+            const bool often = panel.cuts.around && box.high.x - box.low.x > panel.cuts.turn();
+            if (beside || often || box.low.y < outline.low.y - room.y || box.high.y > outline.high.y + room.y)
+                return false;
+        }
+    }
+    return true;
+}
+
 } // namespace
 
 bool isWorthJoining(const quantity::Problem& problem) {
@@ -104,18 +125,20 @@ Solid joinedOf(const Lettering& lettering, const Solid& failed, body::TileMemory
     std::vector<bool> isApart(meet.size());
     for (size_t slot = 0; slot < meet.size(); ++slot)
         isApart[slot] = meet[slot] || cross[slot];
-    Solid joined =
-        solidOf(only(lettering, [&](size_t slot) { return !isApart[slot]; }), failed.panels, tiles, stop);
-    if (joined.problem && isWorthJoining(*joined.problem)) { // found only when it is made
-        isApart.assign(isApart.size(), true);
-        joined = solidOf(only(lettering, [](size_t) { return false; }), failed.panels, tiles, stop);
-    }
     const auto refused = [&](const quantity::Problem& problem) {
         Solid none;
         none.panels = failed.panels;
         none.problem = problem;
         return none;
     };
+    if (!isWithinReason(panels, lettering))
+        return refused(*failed.problem);
+    Solid joined =
+        solidOf(only(lettering, [&](size_t slot) { return !isApart[slot]; }), failed.panels, tiles, stop);
+    if (joined.problem && isWorthJoining(*joined.problem)) { // found only when it is made
+        isApart.assign(isApart.size(), true);
+        joined = solidOf(only(lettering, [](size_t) { return false; }), failed.panels, tiles, stop);
+    }
     if (joined.problem)
         return refused(*joined.problem);
     if (const auto problem = impossible(panels, lettering))

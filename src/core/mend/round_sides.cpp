@@ -90,8 +90,11 @@ Mend shallower() {
 /// Letters that run over the edge of their side are moved off it, and made smaller where there is no room.
 Mend offTheRim() {
     return {"offTheRim",
-            [](const Finding& finding, const card::Card&) {
-                return isProblem(finding, {ProblemKind::rimCrossed, ProblemKind::facetPierced});
+            [](const Finding& finding, const card::Card& card) {
+                const bool onRound = finding.kind == check::FindingKind::outsideBlank &&
+                                     finding.inscription >= 0 &&
+                                     blank::turnOf(card.blank, of(card, finding).side) > 0;
+                return onRound || isProblem(finding, {ProblemKind::rimCrossed, ProblemKind::facetPierced});
             },
             [](card::Card& card, const Matter& matter) {
                 bool any = false;
