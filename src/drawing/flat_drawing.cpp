@@ -477,6 +477,8 @@ void FlatDrawing::paintRound(QPainter& painter, const FlatScale& scale, const Si
 
 void FlatDrawing::paintNarrowing(QPainter& painter, const FlatScale& scale, const Side& side,
                                  const working::PlacedLetters& letters, const QRectF& box) const {
+    if (letters.place.shape() == setting::LetterShape::rigid)
+        return; // as wide everywhere
     const double drawnFor = side.radius.own * letters.narrowing;
     const Tokens& t = tokens();
     const QFontMetricsF metrics(painter.font());

@@ -6,6 +6,7 @@
 #include "blank/ring_sizes.hpp"
 #include "blank/shape.hpp"
 #include "window_fixture.hpp"
+#include "wording/wording.hpp"
 #include <QCheckBox>
 #include <QComboBox>
 #include <QLineEdit>
@@ -178,9 +179,63 @@ class RoundInWindowTest : public QObject {
         QVERIFY(!pointed.isEmpty());
         QVERIFY2(pointed.last().first().toString().startsWith("start: x "),
                  qPrintable(pointed.last().first().toString()));
+        // How thick it is there: all of its length, but for what is sunk into its other end.
+        const QStringList told = pointed.last().first().toString().split(' ');
+        QCOMPARE(told.last(), QStringLiteral("thick"));
+        const double thick = told[told.size() - 2].toDouble();
+        QVERIFY(thick > blank().length - 1 && thick <= blank().length);
         QTest::mouseDClick(canvas, Qt::LeftButton, {}, canvas->rect().center());
         QCOMPARE(editor().side(), std::string("start"));
         QVERIFY(f_->window->flatView().isVisible());
+    }
+
+    void aHoleIsDrilledAlongTheAxis() {
+        open("fender-pin", RouteCard::blank);
+        const auto type = [&](const char* name, const char* text) {
+            auto* field = named<QLineEdit>(name);
+            QVERIFY2(field, name);
+            field->setFocus();
+            field->selectAll();
+            QTest::keyClicks(field, text);
+            QTest::keyClick(field, Qt::Key_Return);
+            settle(*f_->window);
+            QVERIFY(isMade());
+        };
+        const double solid = body::volumeOf(f_->window->maker().shown().made.solid->mesh);
+        QVERIFY(!named<QComboBox>("Where the hole along the axis opens"));
+        type("Hole along the axis", "4");
+        QCOMPARE(blank().axisHole.diameter, 4.0);
+        const double through = body::volumeOf(f_->window->maker().shown().made.solid->mesh);
+        QVERIFY(through < solid);
+        type("Depth of the hole, 0 for right through", "6"); // then it opens at one end only
+        QVERIFY(body::volumeOf(f_->window->maker().shown().made.solid->mesh) > through);
+        auto* opens = named<QComboBox>("Where the hole along the axis opens");
+        QVERIFY(opens);
+        opens->setCurrentIndex(1);
+        emit opens->activated(1);
+        settle(*f_->window);
+        QVERIFY(blank().axisHole.fromEnd && isMade());
+        for (int i = 0; i < 3; ++i)
+            editor().history().undo();
+        QCOMPARE(blank().axisHole.diameter, 0.0);
+    }
+
+    void lettersOverARimAreJoinedAndTold() {
+        open("fender-pin", RouteCard::placing);
+        editor().editInscription("x", {}, [&](card::Inscription& inscription) {
+            inscription.side.clear();
+            inscription.placing.y = blank().length;
+        });
+        bool joining = false;
+        const auto heard = connect(&f_->window->maker(), &Maker::stageDone, this, [&] {
+            const card::Made& made = f_->window->maker().shown().made;
+            joining = joining || wording::verdictOf(made).contains("Joining");
+        });
+        settle(*f_->window);
+        disconnect(heard);
+        QVERIFY(joining);
+        QVERIFY(isMade());
+        QVERIFY(!wording::verdictOf(f_->window->maker().shown().made).contains("Joining"));
     }
 
     void theSeamGoesAcrossFromTheWords() {

@@ -375,6 +375,42 @@ class RoundSidesTest : public QObject {
             }
     }
 
+    void counterTiesHoldThroughRoundWalls() {
+        for (const size_t number : {size_t(1), size_t(2), size_t(3), size_t(9)}) { // tube, ring, facets
+            card::Card card = cardOn(sides()[number], "BO", working::Kind::pierced);
+            card.inscriptions[0].style.size = sides()[number].size * 0.7;
+            card.inscriptions[0].giveOut.by =
+                number == 9 ? setting::GiveOut::By::letter : setting::GiveOut::By::no;
+            const auto loose = samples::made(card);
+            verifySound(loose);
+            QCOMPARE(loose.solid->dropOuts.pieces, 4); // the blank, two counters of B, one of O
+            card.inscriptions[0].ties.kind = working::TieKind::automatic;
+            card.inscriptions[0].ties.width = 0.5;
+            const auto held = samples::made(card);
+            verifySound(held);
+            QCOMPARE(held.solid->dropOuts.pieces, 1);
+        }
+    }
+
+    void framesGoRoundWordsOnRoundSides() {
+        for (const size_t number : {size_t(0), size_t(2), size_t(6), size_t(7)}) {
+            card::Card card = cardOn(sides()[number], "QUAY", working::Kind::raised);
+            card.inscriptions[0].style.size = sides()[number].size / 2;
+            const double bare = body::volumeOf(samples::made(card).solid->mesh);
+            card::Inscription frame = card.inscriptions[0];
+            frame.words.clear();
+            frame.ornament.kind = setting::OrnamentKind::frame;
+            frame.ornament.around = card::idsOf(card)[0];
+            frame.ornament.band = 0.5;
+            frame.ornament.distance = 0.6;
+            card.inscriptions.push_back(frame);
+            const auto framed = samples::made(card);
+            verifySound(framed);
+            QVERIFY(body::volumeOf(framed.solid->mesh) > bare + 1);
+            QCOMPARE(framed.solid->dropOuts.pieces, 1);
+        }
+    }
+
     void flatTopsLieInOnePlane_data() {
         QTest::addColumn<int>("number");
         QTest::addColumn<double>("chamfer");
