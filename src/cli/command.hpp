@@ -19,7 +19,7 @@ struct Arguments {
     int row = 1; ///< from 1
     std::vector<std::string> outputs;
     bool accept = false, force = false, json = false, singleLine = false, trace = false;
-    bool all = false, cuts = false;
+    bool all = false, cuts = false, print = false;
     std::string program{}; ///< a file for a machine
     std::string picture{};
     std::string finding{}; ///< its id

@@ -35,11 +35,13 @@ const std::map<std::string, AddOption>& options() {
          }},
         {"FILE",
          [](CLI::App& app, Arguments& a) {
-             app.add_option("FILE", a.program, "The program for the machine")->required();
+             app.add_option("FILE", a.program, "The program for the machine; with --print the card")
+                 ->required();
          }},
         {"card",
          [](CLI::App& app, Arguments& a) {
-             app.add_option("--card", a.card, "The card it is meant to make")->required();
+             CLI::Option* const card = app.add_option("--card", a.card, "The card it is meant to make");
+             app.add_flag("--print", a.print, "The layers of a print of the card FILE")->excludes(card);
          }},
         {"picture",
          [](CLI::App& app, Arguments& a) {

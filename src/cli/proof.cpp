@@ -1,4 +1,6 @@
 #include "proof/proof.hpp"
+#include "card/printing.hpp"
+#include "card/solid.hpp"
 #include "cli/command.hpp"
 #include "drawing/proof_picture.hpp"
 #include <filesystem>
@@ -15,7 +17,89 @@ Json extentJson(const proof::Extent& extent) {
         {"largest", extent.largest}, {"area", extent.area}, {"at", Json::array({extent.at.x, extent.at.y})}};
 }
 
+Json placeJson(const proof::LayerPlace& place) {
+    return {{"x", place.at.x}, {"y", place.at.y}, {"width", place.width}, {"area", place.area}};
+}
+
+Json placesJson(const std::vector<proof::LayerPlace>& places) {
+    double area = 0;
+    Json all = Json::array();
+    for (const proof::LayerPlace& place : places) {
+        area += place.area;
+        all.push_back(placeJson(place));
+    }
+    return {{"area", area}, {"places", std::move(all)}};
+}
+
+/// The layers of a print of the card.
+int provePrint(Arguments arguments) {
+    arguments.card = arguments.program;
+    const Run run(arguments);
+    if (run.code != done)
+        return run.code;
+    if (!card::layersOf(run.made.card->process)) {
+        std::cerr << arguments.card << ", process: nothing is printed by "
+                  << run.made.card->process.kind.name() << "; it has to be filament or resin\n";
+        return unreadable;
+    }
+    if (run.made.solid->problem)
+        return complain(*run.made.solid->problem, arguments.card, stopFinding);
+    const proof::PrintProof proof = card::printProofOf(run.made);
+    const double seconds = card::secondsOf(proof, run.made.card->process);
+    const double volume = body::volumeOf(run.made.solid->mesh);
+    if (arguments.json) {
+        Json layers = Json::array();
+        for (size_t i = 0; i < proof.layers.size(); ++i) {
+            const proof::Layer& layer = proof.layers[i];
+            layers.push_back({{"layer", i + 1},
+                              {"low", layer.low},
+                              {"high", layer.high},
+                              {"area", layer.area},
+                              {"lines", layer.lines},
+                              {"letters", layer.letters},
+                              {"between", layer.between},
+                              {"lost", placesJson(layer.lost)},
+                              {"air", placesJson(layer.air)},
+                              {"steep", placesJson(layer.steep)}});
+        }
+        const Json all{{"layers", std::move(layers)},
+                       {"largestLost", proof.largestLost.area > 0 ? placeJson(proof.largestLost) : Json()},
+                       {"volume", volume},
+                       {"mass", card::massOf(run.made)},
+                       {"lines", proof.lines},
+                       {"roughTime", seconds}};
+        std::cout << all.dump(2) << "\n";
+    } else {
+        const auto number = [](double value) { return quantity::roundedText(value, 2); };
+        for (size_t i = 0; i < proof.layers.size(); ++i) {
+            const proof::Layer& layer = proof.layers[i];
+            std::cout << "layer " << i + 1 << ", up to " << number(layer.high)
+                      << " mm: " << number(layer.area) << " mm², lines " << number(layer.lines) << " mm";
+            if (!layer.lost.empty())
+                std::cout << ", lost " << number(layer.lostArea()) << " mm² in " << layer.lost.size()
+                          << " places";
+            if (!layer.air.empty())
+                std::cout << ", begins in the air in " << layer.air.size() << " places";
+            std::cout << "\n";
+        }
+        if (proof.largestLost.area > 0)
+            std::cout << "largest lost " << number(proof.largestLost.area) << " mm², "
+                      << number(proof.largestLost.width) << " mm wide, at " << number(proof.largestLost.at.x)
+                      << ", " << number(proof.largestLost.at.y) << "\n";
+        constexpr double aMinute = 60;
+        std::cout << "volume " << number(volume) << " mm³, roughly " << number(seconds / aMinute)
+                  << " minutes\n";
+    }
+    return proof.stands ? done : stopFinding;
+}
+
 int prove(const Arguments& arguments) {
+    if (arguments.print)
+        return provePrint(arguments);
+    if (arguments.card.empty()) {
+        std::cerr << "--card is required: the card that the program is meant to make\n";
+        return unreadable;
+    }
     const auto program = files::readWhole(arguments.program);
     if (!program)
         return complain(program.problem(), "", unreadable);
@@ -76,12 +160,14 @@ int prove(const Arguments& arguments) {
 } // namespace
 
 Command proofCommand() {
-    return {"proof",
-            "Cut the stock with a written program and hold it against the card. Exit 1 when something is "
-            "gouged or cut outside the stock, 2 when the program cannot be understood.",
-            {"FILE", "card", "row", "json", "picture", "side", "force"},
-            prove,
-            true};
+    return {
+        "proof",
+        "Cut the stock with a written program and hold it against the card; or with --print lay a card's "
+        "print out layer by layer. Exit 1 when something is gouged or cut outside the stock, or begins in "
+        "the air, 2 when the program cannot be understood.",
+        {"FILE", "card", "row", "json", "picture", "side", "force"},
+        prove,
+        true};
 }
 
 } // namespace bollard::cli

@@ -41,6 +41,7 @@ const Words& wordsOf(std::string_view mend) {
         {"height", {tr("Make the height %2 instead of %1."), tr("Height %1 → %2")}},
         {"depth", {tr("Make the depth %2 instead of %1."), tr("Depth %1 → %2")}},
         {"bedding", {tr("Make the bedding %2 instead of %1."), tr("Bedding %1 → %2")}},
+        {"wholeLayers", {tr("Make it a whole number of layers."), tr("Whole layers")}},
         {"thickerBlank", {tr("Make the blank %2 thick instead of %1."), tr("Blank %2 thick")}},
         {"thinnerBlank", {tr("Make the blank %2 thick instead of %1."), tr("Blank %2 thick")}},
         {"floor",

@@ -139,6 +139,10 @@ QString body(const quantity::Problem& problem) {
     case ProblemKind::cutTooDeep:
         return Problems::tr("A cut reaches the middle of the blank or comes out on another side, or what is "
                             "raised in a hollow meets across it. Make it less deep, or less high.");
+    case ProblemKind::leaningThrough:
+        return Problems::tr(
+            "Walls that lean cannot go through where the inside does not lie straight behind the "
+            "outside. Make the edges of these letters crisp, chamfered or round.");
     case ProblemKind::facetPierced:
         return Problems::tr(
             "Letters cut through a facet reach beyond what lies straight behind it. Make them narrower, "

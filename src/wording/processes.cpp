@@ -43,6 +43,9 @@ QString labelOfField(std::string_view field) {
     static constexpr std::array labels{
         Label{"nozzle", QT_TRANSLATE_NOOP("Processes", "Nozzle")},
         Label{"layer", QT_TRANSLATE_NOOP("Processes", "Layer")},
+        Label{"firstLayer", QT_TRANSLATE_NOOP("Processes", "First layer")},
+        Label{"overhang", QT_TRANSLATE_NOOP("Processes", "Steepest overhang")},
+        Label{"speed", QT_TRANSLATE_NOOP("Processes", "Speed, mm a second")},
         Label{"pixel", QT_TRANSLATE_NOOP("Processes", "Pixel")},
         Label{"angle", QT_TRANSLATE_NOOP("Processes", "Angle of the bit")},
         Label{"tip", QT_TRANSLATE_NOOP("Processes", "Tip")},
@@ -64,6 +67,8 @@ QString summaryOf(const process::Process& process, quantity::Unit unit) {
         quantity::eachNumber(
             &copy, quantity::fieldsOf<Kind>(),
             [&](double& value, const quantity::Field& field) {
+                if (field.quiet)
+                    return;
                 const bool angle = field.dimension == quantity::Dimension::angle;
                 text += Processes::tr(", %1 %2").arg(
                     labelOfField(field.name).toLower(),

@@ -1,5 +1,8 @@
 #include "../sample_cards.hpp"
 #include "files/stl.hpp"
+#include <QJsonArray>
+#include <QJsonDocument>
+#include <QJsonObject>
 #include <QProcess>
 #include <QTemporaryDir>
 #include <nlohmann/json.hpp>
@@ -55,6 +58,37 @@ class CommandLineTest : public QObject {
         for (const QByteArray& line : out_.split('\n'))
             QVERIFY2(file.contains(line), line.constData()); // the first line that is not there
         QVERIFY2(file == out_, "bollard-cli format > docs/card-format.md");
+    }
+
+    void aPrintIsProvedLayerByLayer() {
+        QCOMPARE(run({"proof", sample("berth-14"), "--print"}), 0);
+        QVERIFY(out_.startsWith("layer 1, up to 0.2 mm"));
+        QCOMPARE(run({"proof", sample("berth-14"), "--print", "--json"}), 0);
+        const QJsonObject told = QJsonDocument::fromJson(out_).object();
+        QCOMPARE(told["layers"].toArray().size(), 28); // 4 and 1.6 of letters, by 0.2
+        const QJsonObject top = told["layers"].toArray().last().toObject();
+        QVERIFY(top["area"].toDouble() > 100 && top["lines"].toDouble() > top["area"].toDouble());
+        QVERIFY(std::fabs(top["letters"].toDouble() / top["area"].toDouble() - 1) < 1e-3);
+        QVERIFY(top["lost"].toObject().contains("places") && top["air"].toObject().contains("area"));
+        QVERIFY(told["largestLost"].toObject()["width"].toDouble() < 0.1);
+        QVERIFY(told["roughTime"].toDouble() > 1000);
+        // Lying on its letters, which are of two heights, some begin in the air.
+        const auto lying = [&](const char* on) {
+            nlohmann::json words{{"words", "A"}, {"placing", {{"x", 30}, {"y", 20}}}}, lower = words;
+            lower["placing"]["x"] = 60;
+            lower["working"] = {{"kind", "raised"}, {"height", 0.8}};
+            const nlohmann::json all{{"bollard", 1}, {"lying", on}, {"inscriptions", {words, lower}}};
+            return card(all.dump());
+        };
+        QCOMPARE(run({"proof", lying("front"), "--print"}), 1);
+        QVERIFY(out_.contains("begins in the air in 1 places"));
+        QCOMPARE(run({"proof", lying("back"), "--print"}), 0);
+        QCOMPARE(run({"check", lying("roof")}), 2);
+        QVERIFY(err_.contains("lying") && err_.contains("front"));
+        // Nothing to print, and no card that a program is meant to make
+        QCOMPARE(run({"proof", sample("valve-scribed"), "--print"}), 2);
+        QCOMPARE(run({"proof", sample("berth-14")}), 2);
+        QVERIFY(err_.contains("--card"));
     }
 
     void programsAreWrittenAndProved() {

@@ -4,6 +4,7 @@
 #include <QCheckBox>
 #include <QComboBox>
 #include <QLineEdit>
+#include <QPushButton>
 #include <QScrollArea>
 
 using namespace bollard;
@@ -166,6 +167,39 @@ class StationsTest : public QObject {
         WindowFixture::typeInto(*thickness, "4 mm");
         QCOMPARE(editor().card().blank.thickness, 4.0);
         QVERIFY(before.blank.width == editor().card().blank.width);
+    }
+
+    void aPrintIsToldHowItLies() {
+        start("berth-14", 0);
+        body(RouteCard::process);
+        settle(*f_->window);
+        const auto foldCalled = [&](const char* title) -> QPushButton* {
+            for (auto* heading : f_->window->routeCard().findChildren<QPushButton*>())
+                if (heading->isVisible() && heading->text().endsWith(QLatin1String(title)))
+                    return heading;
+            return nullptr;
+        };
+        QVERIFY(foldCalled("Lying and layers"));
+        foldCalled("Lying and layers")->click();
+        QComboBox* on = nullptr;
+        for (auto* box : f_->window->routeCard().findChildren<QComboBox*>())
+            if (box->accessibleName() == "What the print lies on")
+                on = box;
+        QVERIFY(on && on->isVisible());
+        QCOMPARE(on->currentIndex(), 0);
+        on->setCurrentIndex(2);
+        emit on->activated(2);
+        settle(*f_->window);
+        QCOMPARE(f_->window->editor().card().lying.on, std::string("front"));
+        const auto& findings = f_->window->maker().shown().made.checked->findings;
+        QVERIFY(std::ranges::count(findings, check::FindingKind::overhangSteep, &check::Finding::kind) == 1);
+        f_->window->editor().history().undo();
+        settle(*f_->window);
+        QCOMPARE(on->currentIndex(), 0);
+        // What is cut does not lie on a bed.
+        f_->window->editor().edit({}, {}, [](card::Card& card) { card.process.kind.choose("milling"); });
+        settle(*f_->window);
+        QVERIFY(!foldCalled("Lying and layers"));
     }
 
     void aProcessIsChosenKeptForOtherCardsAndForgotten() {

@@ -4,6 +4,7 @@
 #include "app/controls/looks.hpp"
 #include "app/session/beginning.hpp"
 #include "app/session/kept_processes.hpp"
+#include "card/printing.hpp"
 #include "cut/dialect.hpp"
 #include "quantity/field.hpp"
 #include "wording/wording.hpp"
@@ -46,6 +47,44 @@ double toolOf(const process::Process& process) {
 
 } // namespace
 
+void ProcessStation::addField(size_t number, const quantity::Field& field) {
+    const quantity::held::Kinds::Kind& kind = processKinds().kinds[number];
+    using quantity::Dimension;
+    constexpr double millimetres = 0.05, degrees = 5, whole = 1;
+    const double step = field.dimension == Dimension::angle   ? degrees
+                        : field.dimension == Dimension::count ? whole
+                                                              : millimetres;
+    fieldRow(
+        wording::labelOfField(field.name), kind.fields(), field.name, step,
+        [&kind](card::Card& card) { return kind.at(&card.process); },
+        [this, number] { return editor_.card().process.kind.index() == number; });
+}
+
+/// How a print lies, and what is seldom changed of its process.
+void ProcessStation::addLying() {
+    lyingFold_ = fold(tr("Lying and layers"));
+    lying_ = new QComboBox(this);
+    lying_->setAccessibleName(tr("What the print lies on"));
+    lying_->addItem(tr("as it is drawn"), QString());
+    for (const char* side : {"back", "front", "left", "right", "top", "bottom", "start", "end"})
+        lying_->addItem(wording::nameOfSide(side), QString::fromLatin1(side));
+    row(tr("Lies on"), lying_);
+    connect(lying_, &QComboBox::activated, this, [this](int item) {
+        const std::string on = lying_->itemData(item).toString().toStdString();
+        editor_.edit(tr("Change the lying position"), {}, [&](card::Card& card) {
+            card.lying.on = on;
+            card.lying.turn = on.empty() ? 0 : card.lying.turn;
+        });
+    });
+    fieldRow(
+        tr("Turned on the bed"), quantity::fieldsOf<card::Lying>(), "turn", 15,
+        [](card::Card& card) { return &card.lying; }, [this] { return !editor_.card().lying.on.empty(); });
+    for (size_t k = 0; k < processKinds().kinds.size(); ++k)
+        for (const quantity::Field& field : processKinds().kinds[k].fields().fields)
+            if (field.quiet)
+                addField(k, field);
+}
+
 ProcessStation::ProcessStation(Session& session, QWidget* parent)
     : StationBody(session.editor, parent), shop_(session.shop), maker_(session.maker) {
     kind_ = new QComboBox(this);
@@ -54,14 +93,9 @@ ProcessStation::ProcessStation(Session& session, QWidget* parent)
     connect(kind_, &QComboBox::activated, this, &ProcessStation::choose);
     for (size_t k = 0; k < processKinds().kinds.size(); ++k) {
         const quantity::held::Kinds::Kind& kind = processKinds().kinds[k];
-        for (const quantity::Field& field : kind.fields().fields) {
-            constexpr double millimetres = 0.05, degrees = 5;
-            fieldRow(
-                wording::labelOfField(field.name), kind.fields(), field.name,
-                field.dimension == quantity::Dimension::angle ? degrees : millimetres,
-                [&kind](card::Card& card) { return kind.at(&card.process); },
-                [this, k] { return editor_.card().process.kind.index() == k; });
-        }
+        for (const quantity::Field& field : kind.fields().fields)
+            if (!field.quiet)
+                addField(k, field);
     }
     worn_ = new QCheckBox(wording::labelOfField("worn"), this);
     wide(worn_);
@@ -100,6 +134,7 @@ ProcessStation::ProcessStation(Session& session, QWidget* parent)
     told_ = softLabel({}, this);
     told_->setWordWrap(true);
     wide(told_);
+    addLying();
     addCutting();
     listKinds();
 }
@@ -217,6 +252,11 @@ void ProcessStation::refresh() {
     refreshCutting();
     refreshFields();
     worn_->setChecked(process.worn);
+    setFoldVisible(lyingFold_, card::layersOf(process).has_value());
+    const int item = lying_->findData(QString::fromStdString(card.lying.on));
+    if (item < 0) // on a side that this list has not: it is kept
+        lying_->addItem(wording::nameOfSide(card.lying.on), QString::fromStdString(card.lying.on));
+    lying_->setCurrentIndex(item < 0 ? lying_->count() - 1 : item);
     const std::vector<process::Rule> rules = card::rulesFor(card, editor_.inscription());
     for (const auto& [name, field] : limits_) {
         const auto rule = std::ranges::find(rules, name, &process::Rule::name);

@@ -202,7 +202,11 @@ class ProcessStation : public StationBody {
     using Sketch = std::pair<std::string_view, LimitSketch*>;
     std::vector<Sketch> sketches_; ///< of the limits that have a row of their own
     bool isPaired(std::string_view name) const;
+    void addField(size_t kind, const quantity::Field& field);
+    void addLying();
     QCheckBox* worn_;
+    int lyingFold_ = -1;
+    QComboBox* lying_;
     QPushButton *start_, *keep_, *forget_;
     QLineEdit* name_;
     QLabel* told_;

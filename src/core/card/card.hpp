@@ -1,6 +1,7 @@
 // The card: everything that decides one part, as a value.
 #pragma once
 #include "blank/blank.hpp"
+#include "card/lying.hpp"
 #include "cut/shop.hpp"
 #include "process/process.hpp"
 #include "quantity/quantity.hpp"
@@ -57,6 +58,7 @@ struct Card {
     blank::Blank blank{};
     std::vector<Inscription> inscriptions{};
     process::Process process{};
+    Lying lying{};                          ///< of what is printed
     quantity::Shared<setting::Rows> rows{}; ///< what fields in the words stand for
     int row = 0;                            ///< the row that is made; no part of the file
     cut::Stock stock{};

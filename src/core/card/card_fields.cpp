@@ -131,51 +131,70 @@ template<> const PartFields& fieldsOf<Accepted>() {
     return fields;
 }
 
+namespace {
+
+bool takeLying(Lying& lying, const std::string& on) {
+    return card::isLyingOn(on) && (lying.on = on, true);
+}
+std::string tellLying(const Lying& lying) {
+    return lying.turn == 0 ? lying.on : std::string();
+}
+
+} // namespace
+
 template<> const PartFields& fieldsOf<Card>() {
-    static const PartFields fields =
-        std::move(Describing<Card>()
-                      .coded(
-                          "unit", [](const Card& card) { return std::string(symbolOf(card.unit)); },
-                          [](Card& card, const std::string& symbol) -> std::string {
-                              const auto unit = unitNamed(symbol);
-                              if (!unit)
-                                  return "mm | cm | m | in | ft | pt";
-                              card.unit = *unit;
-                              return {};
-                          })
-                      .about("what the window shows and takes lengths in; changes no other field")
-                      .asks("`mm`, `cm`, `m`, `in`, `ft`, `pt`")
-                      .part("blank", &Card::blank)
-                      .about("the piece of material")
-                      .usual("a plate")
-                      .part("process", &Card::process)
-                      .about("how the part is made")
-                      .usual("filament")
-                      .part("stock", &Card::stock)
-                      .quiet()
-                      .about("the raw piece it is cut from")
-                      .usual("the blank")
-                      .part("zero", &Card::zero)
-                      .quiet()
-                      .about("where the machine's zero lies")
-                      .part("machine", &Card::machine)
-                      .quiet()
-                      .about("what carries the tool")
-                      .parts("clamps", &Card::clamps)
-                      .quiet()
-                      .about("what holds the stock down")
-                      .parts("operations", &Card::operations)
-                      .quiet()
-                      .about("what is done with which tool, in order; none: the usual ones of the process")
-                      .parts("accepted", &Card::accepted)
-                      .quiet()
-                      .about("findings that are let stand until they get worse")
-                      .flag("travels", &Card::travels)
-                      .quiet()
-                      .about("when it is saved it takes its typefaces along, where their licences allow it")
-                      .parts("typefaces", &Card::typefaces)
-                      .quiet()
-                      .about("the files it took along; they come before installed ones"));
+    static const PartFields fields = std::move(
+        Describing<Card>()
+            .coded(
+                "unit", [](const Card& card) { return std::string(symbolOf(card.unit)); },
+                [](Card& card, const std::string& symbol) -> std::string {
+                    const auto unit = unitNamed(symbol);
+                    if (!unit)
+                        return "mm | cm | m | in | ft | pt";
+                    card.unit = *unit;
+                    return {};
+                })
+            .about("what the window shows and takes lengths in; changes no other field")
+            .asks("`mm`, `cm`, `m`, `in`, `ft`, `pt`")
+            .part("blank", &Card::blank)
+            .about("the piece of material")
+            .usual("a plate")
+            .part("process", &Card::process)
+            .about("how the part is made")
+            .usual("filament")
+            .part("lying", &Card::lying)
+            .orText(takeLying, tellLying)
+            .quiet()
+            .about("how a print lies on the bed: its files are written so; without it they keep the "
+                   "card's coordinates. A text alone is the side it lies on")
+            .usual("as the card has it")
+            .asks("`back`, `front`, `left`, `right`, `top`, `bottom`, `start`, `end`, `outside`, `inside`, "
+                  "or {…}")
+            .part("stock", &Card::stock)
+            .quiet()
+            .about("the raw piece it is cut from")
+            .usual("the blank")
+            .part("zero", &Card::zero)
+            .quiet()
+            .about("where the machine's zero lies")
+            .part("machine", &Card::machine)
+            .quiet()
+            .about("what carries the tool")
+            .parts("clamps", &Card::clamps)
+            .quiet()
+            .about("what holds the stock down")
+            .parts("operations", &Card::operations)
+            .quiet()
+            .about("what is done with which tool, in order; none: the usual ones of the process")
+            .parts("accepted", &Card::accepted)
+            .quiet()
+            .about("findings that are let stand until they get worse")
+            .flag("travels", &Card::travels)
+            .quiet()
+            .about("when it is saved it takes its typefaces along, where their licences allow it")
+            .parts("typefaces", &Card::typefaces)
+            .quiet()
+            .about("the files it took along; they come before installed ones"));
     return fields;
 }
 

@@ -41,6 +41,17 @@ bool comesOut(std::span<const blank::Panel> panels, const Lettering& lettering) 
     });
 }
 
+/// Leaning walls through a wall that counts apart: how far they lean there is not known.
+bool leansThrough(std::span<const blank::Panel> panels, const Lettering& lettering) {
+    return std::ranges::any_of(lettering.inscriptions, [&](const working::PlacedLetters& letters) {
+        const blank::Panel* const panel = panelOf(panels, letters.side);
+        const double behind = blank::depthBehind(lettering.blank, letters.side);
+        return panel && panel->countsApart && letters.working.kind == working::Kind::pierced &&
+               !plane::boxOf(plane::united(letters.onSide)).empty() &&
+               working::edgeOf(letters.working, behind).kind == working::EdgeKind::draft;
+    });
+}
+
 /// What stands in a hollow of a panel, or is cut into a narrow part of it, would run into its other side.
 bool runsIntoOther(std::span<const blank::Panel> panels, const Lettering& lettering) {
     return std::ranges::any_of(lettering.inscriptions, [&](const working::PlacedLetters& letters) {
@@ -86,8 +97,8 @@ double liftOf(const working::PlacedLetters& letters, const blank::Blank& blank) 
         if (box.empty())
             continue;
         const double beside = plane::toMillimetres(double(box.high.x) - box.low.x) / 2;
-        most = std::max(most, working::unevennessOf(radius, letters.side == "inside", letters.working.height,
-                                                    beside));
+        most = std::max(
+            most, working::unevennessOf(radius, letters.side == "inside", letters.working.height, beside));
     }
     return most;
 }
@@ -201,6 +212,8 @@ std::optional<quantity::Problem> impossible(std::span<const blank::Panel> panels
     using quantity::Problem, quantity::ProblemKind;
     if (comesOut(panels, lettering) || runsIntoOther(panels, lettering))
         return Problem{ProblemKind::cutTooDeep};
+    if (leansThrough(panels, lettering))
+        return Problem{ProblemKind::leaningThrough};
     if (cutsAslant(panels, lettering))
         return Problem{ProblemKind::facetPierced};
     return std::nullopt;

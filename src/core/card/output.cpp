@@ -11,13 +11,18 @@ namespace bollard::card {
 namespace {
 
 quantity::Result<std::string> stl(const Made& made, const OutputChoices&) {
-    return files::stlOf(made.solid->mesh);
+    const auto pose = poseOf(made.card->lying, *made.solid->panels, made.solid->mesh);
+    return files::stlOf(pose ? posed(made.solid->mesh, *pose) : made.solid->mesh);
 }
 
 /// Blank and letters as bodies of their own that fill each other's hollows, so that each can have its colour.
 quantity::Result<std::string> threeMf(const Made& made, const OutputChoices& choices) {
-    const body::Mesh blank = made.solid->bodyOf(body::Selection::blank);
-    const body::Mesh letters = made.solid->bodyOf(body::Selection::letters);
+    body::Mesh blank = made.solid->bodyOf(body::Selection::blank);
+    body::Mesh letters = made.solid->bodyOf(body::Selection::letters);
+    if (const auto pose = poseOf(made.card->lying, *made.solid->panels, made.solid->mesh)) {
+        blank = posed(std::move(blank), *pose);
+        letters = posed(std::move(letters), *pose);
+    }
     std::vector<files::NamedBody> bodies;
     const std::string blankName = std::string(blank::shapeOf(made.card->blank).name);
     if (!blank.empty())

@@ -3,6 +3,7 @@
 #include "card/clashes.hpp"
 #include "card/cutting_findings.hpp"
 #include "card/joining.hpp"
+#include "card/printing.hpp"
 #include "card/step.hpp"
 #include "card/travelling.hpp"
 #include <optional>
@@ -142,6 +143,7 @@ struct FindingsKey {
     std::vector<std::string> ids;
     std::shared_ptr<const Cuttings> cuttings;
     std::vector<process::Process> processes;
+    Lying lying;
     bool operator==(const FindingsKey&) const = default;
 };
 
@@ -535,7 +537,8 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& card, const std::stri
                                 card->accepted,
                                 {},
                                 cuttings,
-                                processesOf(*card, *made.lettering, *shop_)};
+                                processesOf(*card, *made.lettering, *shop_),
+                                card->lying};
         for (const Inscription& inscription : card->inscriptions)
             findingsKey.ids.push_back(inscription.id);
         return memory_->checked(findingsKey, weight, [&] {
@@ -562,6 +565,9 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& card, const std::stri
                      {made.lettering->blank, card->process, made.lettering->inscriptions, *measures,
                       whole && !whole->problem ? &whole->dropOuts : nullptr, findingsKey.processes}))
                 checked->findings.push_back(std::move(finding));
+            if (whole && !whole->problem)
+                for (check::Finding& finding : lyingFindings(*made.card, *made.lettering, *whole))
+                    checked->findings.push_back(std::move(finding));
             if (cuttings)
                 for (check::Finding& finding : cuttingFindings(*made.card, *cuttings, *shop_))
                     checked->findings.push_back(std::move(finding));

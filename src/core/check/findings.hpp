@@ -56,6 +56,9 @@ enum class FindingKind {
     draftLow,        ///< walls lean too little; degrees
     strokeFlat,    ///< a carved stroke is wider than its depth allows, so its floor is flat; limit: how wide
     cornerRounded, ///< the cutter leaves material in corners; measured: mm² of all letters, limit: its radius
+    beginsInAir,   ///< of the lying position: parts begin above the bed with nothing below them
+    overhangSteep, ///< the same: walls lean out too far; measured: mm², limit: degrees
+    layersUneven,  ///< the same: a height or depth is no whole layers; limit: the nearest that is
     solidFailed,   ///< the solid could not be built; subject: where
     tieLost,       ///< a tie put by hand lies where its letter is not cut
     tiesIdle,      ///< ties are asked for, and nothing needs one; subject: the typeface
@@ -78,7 +81,7 @@ enum class FindingKind {
     zeroMoved,        ///< it was elsewhere when a file was last written for this process
     outlineMended
 };
-constexpr int findingKinds = 64;
+constexpr int findingKinds = 67;
 
 /// Where a finding is mended by hand.
 enum class Station { blank, lettering, placing, working, process, output };

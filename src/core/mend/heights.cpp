@@ -20,6 +20,24 @@ Mend height() {
             {}};
 }
 
+/// To a whole number of layers.
+Mend wholeLayers() {
+    return {"wholeLayers",
+            [](const Finding& finding, const card::Card&) {
+                return isOfOne(finding) && finding.kind == FindingKind::layersUneven;
+            },
+            [](card::Card& card, const Matter& matter) {
+                working::Working& working = of(card, matter.finding).working;
+                double& size =
+                    working::rowOf(working.kind).has(working::Uses::height) ? working.height : working.depth;
+                constexpr double microns = 1000;
+                size = std::round(matter.finding.limit * microns) / microns;
+                return true;
+            },
+            {},
+            {}};
+}
+
 /// Less deep where the floor is thin, deeper where flanks do not meet.
 Mend depth() {
     return {"depth",

@@ -63,6 +63,7 @@ Mend height();
 Mend depth();
 Mend bedding();
 Mend thickerBlank();
+Mend wholeLayers();
 Mend thinnerBlank();
 // What is cut through.
 Mend ties();

@@ -4,9 +4,13 @@
 
 namespace bollard::process {
 
+double lineOf(const Filament& process) {
+    return std::round(1.05e6 * process.nozzle) / 1e6; // 0.42 for 0.4, not 0.42000000000000004
+}
+
 std::vector<Rule> rulesOf(const Filament& process, const Situation& situation) {
     using working::Kind;
-    const double line = std::round(1.05e6 * process.nozzle) / 1e6; // 0.42 for 0.4, not 0.42000000000000004
+    const double line = lineOf(process);
     const Kind kind = situation.working;
     const bool standing = !working::cuts(kind);
     std::vector<Rule> rules;
@@ -46,11 +50,21 @@ std::vector<Rule> rulesOf(const Filament& process, const Situation& situation) {
 
 template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<bollard::process::Filament>() {
     using process::Filament;
-    static const PartFields fields =
-        std::move(Describing<Filament>()
-                      .number("nozzle", &Filament::nozzle, Dimension::length, {0.05, 5})
-                      .about("diameter of the nozzle, mm")
-                      .number("layer", &Filament::layer, Dimension::length, {0.01, 5})
-                      .about("height of a layer, mm"));
+    static const PartFields fields = std::move(
+        Describing<Filament>()
+            .number("nozzle", &Filament::nozzle, Dimension::length, {0.05, 5})
+            .about("diameter of the nozzle, mm")
+            .number("layer", &Filament::layer, Dimension::length, {0.01, 5})
+            .about("height of a layer, mm")
+            .number("firstLayer", &Filament::firstLayer, Dimension::length, {0, 5})
+            .quiet()
+            .about("height of the lowest layer, mm; 0: as the others")
+            .number("overhang", &Filament::overhang, Dimension::angle, {0, 90})
+            .quiet()
+            .about("how far walls may lean out, degrees from upright; checked where the card says how "
+                   "it lies")
+            .number("speed", &Filament::speed, Dimension::count, {1, 2000})
+            .quiet()
+            .about("of the nozzle, mm a second"));
     return fields;
 }

@@ -46,6 +46,7 @@ enum class ProblemKind {
     geometryFailed,   ///< a solid could not be built; detail: where
     stepFailed,       ///< a step met what it was not made for; detail: what
     cutTooDeep,       ///< a cut into a round side reaches its middle
+    leaningThrough,   ///< leaning walls through a wall whose back does not lie straight behind its front
     facetPierced,     ///< a cut through a facet reaches beyond the bore behind it
     blankUnmade,      ///< the blank has no size, or its profile runs through itself
     sidesMeet,        ///< letters of two sides reach into each other inside the blank

@@ -1,0 +1,112 @@
+#include "card/lying.hpp"
+#include "quantity/field.hpp"
+#include "quantity/ranges.hpp"
+#include <algorithm>
+#include <array>
+#include <cmath>
+
+namespace bollard::card {
+namespace {
+
+using space::Vertex;
+
+/// What faces one way, and which way is up on it as it is seen from outside.
+struct Facing {
+    std::string_view name;
+    Vertex outwards, up;
+};
+constexpr std::array<Facing, 8> facings{{{"back", {0, 0, -1}, {0, 1, 0}},
+                                         {"front", {0, 0, 1}, {0, 1, 0}},
+                                         {"left", {-1, 0, 0}, {0, 1, 0}},
+                                         {"right", {1, 0, 0}, {0, 1, 0}},
+                                         {"top", {0, 1, 0}, {0, 0, -1}},
+                                         {"bottom", {0, -1, 0}, {0, 0, 1}},
+                                         {"start", {0, -1, 0}, {0, 0, 1}},
+                                         {"end", {0, 1, 0}, {0, 0, -1}}}};
+
+Vertex unit(const Vertex& v) {
+    return 1 / space::length(v) * v;
+}
+
+Facing facingOf(const std::string& on, std::span<const blank::Panel> panels) {
+    const Facing* const known = std::ranges::find(facings, on, &Facing::name);
+    Facing facing = known != facings.end() ? *known : facings.front();
+    for (const blank::Panel& panel : panels) {
+        const bool behind = panel.wall() && panel.back == on;
+        if (panel.front != on && !behind)
+            continue;
+        const plane::Box box = plane::boxOf(panel.outline);
+        const plane::Point middle =
+            plane::onGrid(0.5 * (plane::vectorOf(box.low) + plane::vectorOf(box.high)));
+        const auto across = [&](std::int32_t by) {
+            return blank::standOn(panel, behind, {middle.x, middle.y + by}).foot;
+        };
+        constexpr std::int32_t aLittle = 100; // grid units
+        facing.outwards = unit(blank::standOn(panel, behind, middle).along);
+        const Vertex up = across(aLittle) - across(-aLittle);
+        facing.up = unit(up - space::dot(up, facing.outwards) * facing.outwards);
+    }
+    return facing;
+}
+
+} // namespace
+
+bool isLyingOn(const std::string& side) {
+    return side == "outside" || side == "inside" ||
+           std::ranges::find(facings, side, &Facing::name) != facings.end();
+}
+
+std::optional<space::Pose> poseOf(const Lying& lying, std::span<const blank::Panel> panels,
+                                  const body::Mesh& body) {
+    if (lying.on.empty() || body.empty())
+        return std::nullopt;
+    const Facing facing = facingOf(lying.on, panels);
+    // What faced outwards faces down; what was up on it stays up as the bed is seen from above.
+    const Vertex right = space::cross(facing.up, facing.outwards);
+    const double angle = lying.turn * M_PI / 180;
+    // Quarter turns are exact.
+    const auto exact = [](double v) {
+        return std::fabs(v) < 1e-15 ? 0 : std::fabs(v) > 1 - 1e-15 ? std::copysign(1, v) : v;
+    };
+    const double c = exact(std::cos(angle)), s = exact(std::sin(angle));
+    const Vertex x = -1 * right, y = facing.up;
+    space::Pose pose{c * x - s * y, s * x + c * y, -1 * facing.outwards, {}};
+    Vertex low = pose.turned(body.vertices.front());
+    for (const Vertex& v : body.vertices) {
+        const Vertex at = pose.turned(v);
+        low = {std::min(low.x, at.x), std::min(low.y, at.y), std::min(low.z, at.z)};
+    }
+    pose.shift = -1 * low;
+    return pose;
+}
+
+body::Mesh posed(body::Mesh mesh, const space::Pose& pose) {
+    for (Vertex& v : mesh.vertices)
+        v = pose.at(v);
+    mesh.blocks.clear(); // they are where they were made
+    return mesh;
+}
+
+} // namespace bollard::card
+
+template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<bollard::card::Lying>() {
+    using card::Lying;
+    static const PartFields fields = std::move(
+        Describing<Lying>()
+            .coded(
+                "on", [](const Lying& lying) { return lying.on; },
+                [](Lying& lying, const std::string& on) -> std::string {
+                    constexpr std::string_view known =
+                        "back | front | left | right | top | bottom | start | end | outside | inside";
+                    if (!card::isLyingOn(on))
+                        return std::string(known);
+                    lying.on = on;
+                    return {};
+                })
+            .about("the side that it lies on")
+            .asks("`back`, `front`, `left`, `right`, `top`, `bottom`, `start`, `end`, `outside`, "
+                  "`inside`")
+            .number("turn", &Lying::turn, Dimension::angle, ranges::turn)
+            .about("then turned, seen from above, degrees"));
+    return fields;
+}

@@ -1,0 +1,33 @@
+// The lying position: how a print lies on the bed.
+#pragma once
+#include "blank/panel.hpp"
+#include "body/mesh.hpp"
+#include "quantity/fields_of.hpp"
+#include "space/pose.hpp"
+#include <optional>
+#include <span>
+#include <string>
+
+namespace bollard::card {
+
+/// On one of the blank's sides, by its middle, or on what faces that way: `back`, `front`, `left`, `right`,
+/// `top`, `bottom`, `start`, `end` of the card's coordinates; then turned counter-clockwise as seen from
+/// above, degrees. Empty: the card says nothing, and files keep its coordinates.
+struct Lying {
+    std::string on{};
+    double turn = 0;
+    bool operator==(const Lying&) const = default;
+};
+
+/// Whether something may lie on what is called so.
+bool isLyingOn(const std::string& side);
+
+/// How a body lies so: at z = 0, its low corner at x = y = 0. Nothing where the card says nothing.
+std::optional<space::Pose> poseOf(const Lying& lying, std::span<const blank::Panel> panels,
+                                  const body::Mesh& body);
+
+body::Mesh posed(body::Mesh mesh, const space::Pose& pose);
+
+} // namespace bollard::card
+
+template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<bollard::card::Lying>();

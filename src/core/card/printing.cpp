@@ -1,0 +1,118 @@
+#include "card/printing.hpp"
+#include "body/overhangs.hpp"
+#include <algorithm>
+#include <cmath>
+
+namespace bollard::card {
+
+using process::Filament, process::Resin;
+
+std::optional<proof::LayerChoices> layersOf(const process::Process& process) {
+    proof::LayerChoices choices;
+    if (process.kind.is<Filament>()) {
+        const Filament& filament = process.kind.as<Filament>();
+        choices.layer = filament.layer;
+        choices.firstLayer = filament.firstLayer;
+        choices.line = process::lineOf(filament);
+        choices.overhang = filament.overhang;
+        return choices;
+    }
+    if (process.kind.is<Resin>()) {
+        choices.layer = process.kind.as<Resin>().layer;
+        choices.line = process.kind.as<Resin>().pixel;
+        return choices;
+    }
+    return std::nullopt;
+}
+
+space::Pose poseOnBed(const Made& made) {
+    if (const auto pose = poseOf(made.card->lying, *made.solid->panels, made.solid->mesh))
+        return *pose;
+    space::Pose pose;
+    pose.shift.z = -body::extentOf(made.solid->mesh).low.z;
+    return pose;
+}
+
+proof::PrintProof printProofOf(const Made& made, const std::stop_token& stop,
+                               const std::function<void(double)>& progress) {
+    const space::Pose pose = poseOnBed(made);
+    const auto lain = [&](body::Selection of) { return posed(made.solid->bodyOf(of), pose); };
+    return proof::printProofOf(
+        {lain(body::Selection::everything), lain(body::Selection::blank), lain(body::Selection::letters)},
+        layersOf(made.card->process).value_or(proof::LayerChoices{}), stop, progress);
+}
+
+double secondsOf(const proof::PrintProof& proof, const process::Process& process) {
+    if (process.kind.is<Filament>())
+        return proof.lines / process.kind.as<Filament>().speed;
+    constexpr double aLayer = 8; // s, of resin: hardened, lifted, lowered
+    return aLayer * double(proof.layers.size());
+}
+
+namespace {
+
+check::Finding finding(check::FindingKind kind, check::Severity severity) {
+    check::Finding found;
+    found.kind = kind;
+    found.severity = severity;
+    return found;
+}
+
+/// Heights of what lies level on the bed that are no whole layers.
+void addUnevenLayers(std::vector<check::Finding>& found, const Lettering& lettering, const Solid& solid,
+                     const space::Pose& pose, double layer) {
+    for (const working::PlacedLetters& letters : lettering.inscriptions) {
+        const auto panel = std::ranges::find_if(*solid.panels, [&](const blank::Panel& p) {
+            return p.front == letters.side || (p.wall() && p.back == letters.side);
+        });
+        const working::KindRow& row = working::rowOf(letters.working.kind);
+        if (panel == solid.panels->end() || !panel->cuts.empty() || letters.onSide.empty() ||
+            !(row.has(working::Uses::height) || row.has(working::Uses::depth)))
+            continue;
+        const plane::Point somewhere = plane::boxOf(panel->outline).low;
+        const space::Vertex up =
+            pose.turned(blank::standOn(*panel, panel->front != letters.side, somewhere).along);
+        constexpr double level = 1 - 1e-9;
+        if (std::fabs(up.z) < level * space::length(up))
+            continue;
+        const double height = row.has(working::Uses::height) ? letters.working.height : letters.working.depth;
+        const double whole = std::max(1.0, std::round(height / layer)) * layer;
+        constexpr double seen = 0.005; // mm
+        if (std::fabs(height - whole) < seen)
+            continue;
+        check::Finding uneven = finding(check::FindingKind::layersUneven, check::Severity::note);
+        uneven.inscription = letters.inscription;
+        uneven.working = letters.working.kind;
+        uneven.measured = height;
+        uneven.limit = whole;
+        uneven.whenAbove = height > whole;
+        found.push_back(std::move(uneven));
+    }
+}
+
+} // namespace
+
+std::vector<check::Finding> lyingFindings(const Card& card, const Lettering& lettering, const Solid& solid) {
+    std::vector<check::Finding> found;
+    const auto choices = layersOf(card.process);
+    const auto pose = solid.panels ? poseOf(card.lying, *solid.panels, solid.mesh) : std::nullopt;
+    if (!choices || !pose)
+        return found;
+    const body::Overhangs overhangs = body::overhangsOf(posed(solid.mesh, *pose), choices->overhang);
+    if (!overhangs.inTheAir.empty()) {
+        check::Finding air = finding(check::FindingKind::beginsInAir, check::Severity::watch);
+        air.count = int(overhangs.inTheAir.size());
+        found.push_back(std::move(air));
+    }
+    constexpr double seen = 0.5; // mm²
+    if (overhangs.steep > seen) {
+        check::Finding steep = finding(check::FindingKind::overhangSteep, check::Severity::watch);
+        steep.measured = overhangs.steep;
+        steep.limit = choices->overhang;
+        found.push_back(std::move(steep));
+    }
+    addUnevenLayers(found, lettering, solid, *pose, choices->layer);
+    return found;
+}
+
+} // namespace bollard::card
