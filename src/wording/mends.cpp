@@ -41,6 +41,8 @@ const Words& wordsOf(std::string_view mend) {
         {"height", {tr("Make the height %2 instead of %1."), tr("Height %1 → %2")}},
         {"depth", {tr("Make the depth %2 instead of %1."), tr("Depth %1 → %2")}},
         {"bedding", {tr("Make the bedding %2 instead of %1."), tr("Bedding %1 → %2")}},
+        {"lieOtherwise", {tr("Let it lie on its %1 instead."), tr("Lies on its %1")}},
+        {"turnOnBed", {tr("Turn it by a quarter on the bed."), tr("Turned on the bed")}},
         {"wholeLayers", {tr("Make it a whole number of layers."), tr("Whole layers")}},
         {"thickerBlank", {tr("Make the blank %2 thick instead of %1."), tr("Blank %2 thick")}},
         {"thinnerBlank", {tr("Make the blank %2 thick instead of %1."), tr("Blank %2 thick")}},
@@ -82,6 +84,7 @@ QString filledIn(const QString& text, const mend::Offer& offer) {
     };
     if (!offer.subject.empty())
         return text.arg(offer.mend->name == "anotherProcess" ? nameOfProcess(offer.subject)
+                        : offer.mend->name == "lieOtherwise" ? nameOfSide(offer.subject)
                                                              : QString::fromStdString(offer.subject));
     QString filled = text;
     filled.replace(QStringLiteral("%1"), number(offer.from.value_or(0)));

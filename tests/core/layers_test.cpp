@@ -234,6 +234,18 @@ class LayersTest : public QObject {
         }
     }
 
+    void aPartLargerThanTheBedIsTold() {
+        card::Card card = blockOf("front");
+        auto& filament = card.process.kind.as<process::Filament>();
+        filament.bedWidth = 50;
+        filament.bedDepth = 70;
+        QVERIFY(has(samples::made(card), FindingKind::beyondBed)); // 60 wide
+        card.lying = {"back", 90};
+        QVERIFY(!has(samples::made(card), FindingKind::beyondBed));
+        filament.bedHeight = 20;
+        QVERIFY(has(samples::made(card), FindingKind::beyondBed)); // 26.6 high
+    }
+
     void heightsThatAreNoWholeLayersAreTold() {
         card::Card card = blockOf("front");
         card.inscriptions[0].working.height = 0.7;

@@ -70,6 +70,23 @@ class MendTest : public QObject {
         QVERIFY2(offered >= 8, qPrintable(QString::number(offered)));
     }
 
+    void aPrintThatLiesBadlyIsLaidOtherwise() {
+        card::Card card = narrow("BOLT", 12);
+        card.inscriptions[0].working.height = 0.75; // no whole layers
+        card.lying.on = "front";
+        auto& filament = card.process.kind.as<process::Filament>();
+        filament.bedWidth = 60;
+        filament.bedDepth = 130;
+        const Tried all = tried(card);
+        const mend::Offer* const on = offerNamed(all, FindingKind::overhangSteep, "lieOtherwise");
+        QVERIFY(on && on->card.lying.on == "back");
+        const mend::Offer* const turned = offerNamed(all, FindingKind::beyondBed, "turnOnBed");
+        QVERIFY(turned && turned->card.lying.turn == 90);
+        const mend::Offer* const whole = offerNamed(all, FindingKind::layersUneven, "wholeLayers");
+        QVERIFY(whole);
+        QCOMPARE(whole->card.inscriptions[0].working.height, 0.8);
+    }
+
     void whatIsWrongOnRoundSidesIsMended() {
         card::Card card = samples::plate("MOORING RING OF THE QUAY");
         card.blank.kind = blank::Kind::ring;

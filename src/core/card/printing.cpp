@@ -92,8 +92,35 @@ void addUnevenLayers(std::vector<check::Finding>& found, const Lettering& letter
 
 } // namespace
 
+namespace {
+
+/// A bed that is told holds it, however it lies.
+void addBeyondBed(std::vector<check::Finding>& found, const Card& card, const Solid& solid) {
+    if (!card.process.kind.is<Filament>() || solid.mesh.empty())
+        return;
+    const Filament& filament = card.process.kind.as<Filament>();
+    const auto pose = poseOf(card.lying, *solid.panels, solid.mesh);
+    const body::Extent extent = body::extentOf(pose ? posed(solid.mesh, *pose) : solid.mesh);
+    const space::Vertex size = extent.high - extent.low;
+    const std::pair<double, double> against[] = {
+        {size.x, filament.bedWidth}, {size.y, filament.bedDepth}, {size.z, filament.bedHeight}};
+    const auto over = [](const auto& one) { return one.second > 0 ? one.first - one.second : -1; };
+    const auto& worst = *std::ranges::max_element(against, {}, over);
+    if (over(worst) <= 0)
+        return;
+    check::Finding beyond = finding(check::FindingKind::beyondBed, check::Severity::stop);
+    beyond.measured = worst.first;
+    beyond.limit = worst.second;
+    beyond.whenAbove = true;
+    found.push_back(std::move(beyond));
+}
+
+} // namespace
+
 std::vector<check::Finding> lyingFindings(const Card& card, const Lettering& lettering, const Solid& solid) {
     std::vector<check::Finding> found;
+    if (solid.panels)
+        addBeyondBed(found, card, solid);
     const auto choices = layersOf(card.process);
     const auto pose = solid.panels ? poseOf(card.lying, *solid.panels, solid.mesh) : std::nullopt;
     if (!choices || !pose)

@@ -59,6 +59,7 @@ enum class FindingKind {
     beginsInAir,   ///< of the lying position: parts begin above the bed with nothing below them
     overhangSteep, ///< the same: walls lean out too far; measured: mm², limit: degrees
     layersUneven,  ///< the same: a height or depth is no whole layers; limit: the nearest that is
+    beyondBed,     ///< the same: larger than the printer's bed, or higher; measured, limit: the worst of both
     solidFailed,   ///< the solid could not be built; subject: where
     tieLost,       ///< a tie put by hand lies where its letter is not cut
     tiesIdle,      ///< ties are asked for, and nothing needs one; subject: the typeface
@@ -81,7 +82,7 @@ enum class FindingKind {
     zeroMoved,        ///< it was elsewhere when a file was last written for this process
     outlineMended
 };
-constexpr int findingKinds = 67;
+constexpr int findingKinds = 68;
 
 /// Where a finding is mended by hand.
 enum class Station { blank, lettering, placing, working, process, output };

@@ -53,6 +53,9 @@ Mend smallerWords();
 Mend largerBlank();
 Mend firstSide();
 Mend readOnPart();
+// How a print lies.
+Mend lieOtherwise();
+Mend turnOnBed();
 // On sides that go round, and where sides meet.
 Mend onceRound();
 Mend oneByOne();

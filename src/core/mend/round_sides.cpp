@@ -1,3 +1,4 @@
+#include "card/arranging.hpp"
 #include "card/fit.hpp"
 #include "mend/numbers.hpp"
 

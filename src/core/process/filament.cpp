@@ -65,6 +65,15 @@ template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<boll
                    "it lies")
             .number("speed", &Filament::speed, Dimension::count, {1, 2000})
             .quiet()
-            .about("of the nozzle, mm a second"));
+            .about("of the nozzle, mm a second")
+            .number("bedWidth", &Filament::bedWidth, Dimension::length, {0, 5000})
+            .quiet()
+            .about("how far the bed reaches along x, mm; 0: not known")
+            .number("bedDepth", &Filament::bedDepth, Dimension::length, {0, 5000})
+            .quiet()
+            .about("how far the bed reaches along y, mm; 0: not known")
+            .number("bedHeight", &Filament::bedHeight, Dimension::length, {0, 5000})
+            .quiet()
+            .about("how high it prints, mm; 0: not known"));
     return fields;
 }
