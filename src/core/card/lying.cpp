@@ -52,7 +52,7 @@ Facing facingOf(const std::string& on, std::span<const blank::Panel> panels) {
 } // namespace
 
 bool isLyingOn(const std::string& side) {
-    return side == "outside" || side == "inside" ||
+    return side.empty() || side == "outside" || side == "inside" ||
            std::ranges::find(facings, side, &Facing::name) != facings.end();
 }
 

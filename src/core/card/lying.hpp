@@ -19,7 +19,7 @@ struct Lying {
     bool operator==(const Lying&) const = default;
 };
 
-/// Whether something may lie on what is called so.
+/// Whether something may lie on what is called so; empty: it is not said.
 bool isLyingOn(const std::string& side);
 
 /// How a body lies so: at z = 0, its low corner at x = y = 0. Nothing where the card says nothing.
