@@ -102,6 +102,10 @@ QString whyOf(const Finding& finding, const card::Card& card) {
                    ? Findings::tr("Some of it is joined to nothing else.")
                    : Findings::tr("The cuts part the blank into pieces that are held by nothing.");
     case FindingKind::sideMissing:
+        if (finding.inscription < 0)
+            return Findings::tr("The print is to lie on the side “%1”, which the blank lacks: files keep the "
+                                "card's coordinates.")
+                .arg(nameOfSide(finding.subject));
         return Findings::tr("The words are for the side “%1”, so nothing is made of them. Choose another "
                             "side for them, or "
                             "a blank that has it.")

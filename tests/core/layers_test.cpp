@@ -112,6 +112,20 @@ class LayersTest : public QObject {
         QVERIFY(!card::cardFromJson(R"({"bollard": 1, "lying": "roof"})"));
     }
 
+    void aSideThatTheBlankLacksIsTold() {
+        card::Card card = samples::plate("A");
+        card.lying.on = "outside";
+        const auto made = samples::made(card);
+        QVERIFY(has(made, FindingKind::sideMissing));
+        QVERIFY(!card::poseOf(card.lying, *made.solid->panels, made.solid->mesh));
+        card.blank.kind = blank::Kind::bar;
+        const auto bar = samples::made(card);
+        QVERIFY(!has(bar, FindingKind::sideMissing));
+        // On the line that faces the front
+        const auto pose = card::poseOf(card.lying, *bar.solid->panels, bar.solid->mesh);
+        QVERIFY(pose && std::fabs(pose->turned({0, 0, 1}).z + 1) < 1e-9);
+    }
+
     void layersHoldTheVolume() {
         for (const auto kind : {working::Kind::raised, working::Kind::sunk, working::Kind::pierced}) {
             card::Card card = samples::plate("BO8", kind);

@@ -28,9 +28,11 @@ Vertex unit(const Vertex& v) {
     return 1 / space::length(v) * v;
 }
 
-Facing facingOf(const std::string& on, std::span<const blank::Panel> panels) {
+std::optional<Facing> facingOf(const std::string& on, std::span<const blank::Panel> panels) {
     const Facing* const known = std::ranges::find(facings, on, &Facing::name);
-    Facing facing = known != facings.end() ? *known : facings.front();
+    std::optional<Facing> found;
+    if (known != facings.end())
+        found = *known;
     for (const blank::Panel& panel : panels) {
         const bool behind = panel.wall() && panel.back == on;
         if (panel.front != on && !behind)
@@ -42,11 +44,12 @@ Facing facingOf(const std::string& on, std::span<const blank::Panel> panels) {
             return blank::standOn(panel, behind, {middle.x, middle.y + by}).foot;
         };
         constexpr std::int32_t aLittle = 100; // grid units
+        Facing& facing = found ? *found : found.emplace();
         facing.outwards = unit(blank::standOn(panel, behind, middle).along);
         const Vertex up = across(aLittle) - across(-aLittle);
         facing.up = unit(up - space::dot(up, facing.outwards) * facing.outwards);
     }
-    return facing;
+    return found;
 }
 
 } // namespace
@@ -60,17 +63,19 @@ std::optional<space::Pose> poseOf(const Lying& lying, std::span<const blank::Pan
                                   const body::Mesh& body) {
     if (lying.on.empty() || body.empty())
         return std::nullopt;
-    const Facing facing = facingOf(lying.on, panels);
+    const std::optional<Facing> facing = facingOf(lying.on, panels);
+    if (!facing)
+        return std::nullopt;
     // What faced outwards faces down; what was up on it stays up as the bed is seen from above.
-    const Vertex right = space::cross(facing.up, facing.outwards);
+    const Vertex right = space::cross(facing->up, facing->outwards);
     const double angle = lying.turn * M_PI / 180;
     // Quarter turns are exact.
     const auto exact = [](double v) {
         return std::fabs(v) < 1e-15 ? 0 : std::fabs(v) > 1 - 1e-15 ? std::copysign(1, v) : v;
     };
     const double c = exact(std::cos(angle)), s = exact(std::sin(angle));
-    const Vertex x = -1 * right, y = facing.up;
-    space::Pose pose{c * x - s * y, s * x + c * y, -1 * facing.outwards, {}};
+    const Vertex x = -1 * right, y = facing->up;
+    space::Pose pose{c * x - s * y, s * x + c * y, -1 * facing->outwards, {}};
     Vertex low = pose.turned(body.vertices.front());
     for (const Vertex& v : body.vertices) {
         const Vertex at = pose.turned(v);

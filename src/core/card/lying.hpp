@@ -22,7 +22,8 @@ struct Lying {
 /// Whether something may lie on what is called so; empty: it is not said.
 bool isLyingOn(const std::string& side);
 
-/// How a body lies so: at z = 0, its low corner at x = y = 0. Nothing where the card says nothing.
+/// How a body lies so: at z = 0, its low corner at x = y = 0. Nothing where the card says
+/// nothing, or names a side that the blank lacks.
 std::optional<space::Pose> poseOf(const Lying& lying, std::span<const blank::Panel> panels,
                                   const body::Mesh& body);
 

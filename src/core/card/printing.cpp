@@ -119,6 +119,11 @@ void addBeyondBed(std::vector<check::Finding>& found, const Card& card, const So
 
 std::vector<check::Finding> lyingFindings(const Card& card, const Lettering& lettering, const Solid& solid) {
     std::vector<check::Finding> found;
+    if (solid.panels && !card.lying.on.empty() && !poseOf(card.lying, *solid.panels, solid.mesh)) {
+        check::Finding missing = finding(check::FindingKind::sideMissing, check::Severity::watch);
+        missing.subject = card.lying.on;
+        found.push_back(std::move(missing));
+    }
     if (solid.panels)
         addBeyondBed(found, card, solid);
     const auto choices = layersOf(card.process);
