@@ -62,9 +62,11 @@ QString lengthText(double millimetres, quantity::Unit unit, int more) {
 
 QString areaText(double squareMillimetres, quantity::Unit unit) {
     const double size = quantity::millimetresIn(unit);
+    const double area = squareMillimetres / (size * size);
     constexpr int digits = 2;
+    constexpr double large = 99.5; // told whole
     return QStringLiteral("%1 %2²").arg(
-        QString::number(squareMillimetres / (size * size), 'g', digits),
+        area < large ? QString::number(area, 'g', digits) : QString::number(area, 'f', 0),
         QString::fromUtf8(quantity::symbolOf(unit).data(), qsizetype(quantity::symbolOf(unit).size())));
 }
 
