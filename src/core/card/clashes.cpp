@@ -5,6 +5,14 @@
 #include <map>
 
 namespace bollard::card {
+
+const blank::Panel* panelOf(std::span<const blank::Panel> panels, std::string_view side) {
+    const auto found = std::ranges::find_if(panels, [&](const blank::Panel& panel) {
+        return panel.front == side || (panel.wall() && panel.back == side);
+    });
+    return found == panels.end() ? nullptr : &*found;
+}
+
 namespace {
 
 /// Into the side, by its depth.
@@ -19,13 +27,6 @@ std::pair<double, double> heightsOf(const working::Working& working, const blank
         return {-blank::depthBehind(blank, side), 0};
     return goesIn(working.kind) ? std::pair{-working.depth, 0.0}
                                 : std::pair{-working.bedding, working.height};
-}
-
-const blank::Panel* panelOf(std::span<const blank::Panel> panels, std::string_view side) {
-    const auto found = std::ranges::find_if(panels, [&](const blank::Panel& panel) {
-        return panel.front == side || (panel.wall() && panel.back == side);
-    });
-    return found == panels.end() ? nullptr : &*found;
 }
 
 /// What is cut as deep as there is material behind its side would come out on another.

@@ -7,6 +7,9 @@
 
 namespace bollard::card {
 
+/// The panel that a side is the front or the back of; null where there is none.
+const blank::Panel* panelOf(std::span<const blank::Panel> panels, std::string_view side);
+
 /// How far what is worked rises from the sides of the blank, or goes into it.
 blank::Rise riseOf(const Lettering& lettering);
 

@@ -157,11 +157,8 @@ Solid joinedOf(const Lettering& lettering, const Solid& failed, body::TileMemory
             all.push_back(*std::move(apart));
         }
     }
-    const std::vector<body::PanelColumns> parts = joined.parts();
-    joined.bodies.emplace();
+    joined.bodies = Solid::Bodies{joined.bodyOf(Selection::blank), joined.bodyOf(Selection::letters)};
     Solid::Bodies& bodies = *joined.bodies;
-    bodies.blank = body::meshOf(parts, Selection::blank, stop);
-    bodies.letters = body::meshOf(parts, Selection::letters, stop);
     struct Work {
         Mesh* body;
         const Mesh* with;

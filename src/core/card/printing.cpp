@@ -1,5 +1,6 @@
 #include "card/printing.hpp"
 #include "body/overhangs.hpp"
+#include "card/clashes.hpp"
 #include <algorithm>
 #include <cmath>
 
@@ -62,11 +63,9 @@ check::Finding finding(check::FindingKind kind, check::Severity severity) {
 void addUnevenLayers(std::vector<check::Finding>& found, const Lettering& lettering, const Solid& solid,
                      const space::Pose& pose, double layer) {
     for (const working::PlacedLetters& letters : lettering.inscriptions) {
-        const auto panel = std::ranges::find_if(*solid.panels, [&](const blank::Panel& p) {
-            return p.front == letters.side || (p.wall() && p.back == letters.side);
-        });
+        const blank::Panel* const panel = panelOf(*solid.panels, letters.side);
         const working::KindRow& row = working::rowOf(letters.working.kind);
-        if (panel == solid.panels->end() || !panel->cuts.empty() || letters.onSide.empty() ||
+        if (!panel || !panel->cuts.empty() || letters.onSide.empty() ||
             !(row.has(working::Uses::height) || row.has(working::Uses::depth)))
             continue;
         const plane::Point somewhere = plane::boxOf(panel->outline).low;
@@ -90,17 +89,13 @@ void addUnevenLayers(std::vector<check::Finding>& found, const Lettering& letter
     }
 }
 
-} // namespace
-
-namespace {
-
 /// A bed that is told holds it, however it lies.
-void addBeyondBed(std::vector<check::Finding>& found, const Card& card, const Solid& solid) {
-    if (!card.process.kind.is<Filament>() || solid.mesh.empty())
+void addBeyondBed(std::vector<check::Finding>& found, const process::Process& process,
+                  const body::Mesh& lying) {
+    if (!process.kind.is<Filament>() || lying.empty())
         return;
-    const Filament& filament = card.process.kind.as<Filament>();
-    const auto pose = poseOf(card.lying, *solid.panels, solid.mesh);
-    const body::Extent extent = body::extentOf(pose ? posed(solid.mesh, *pose) : solid.mesh);
+    const Filament& filament = process.kind.as<Filament>();
+    const body::Extent extent = body::extentOf(lying);
     const space::Vertex size = extent.high - extent.low;
     const std::pair<double, double> against[] = {
         {size.x, filament.bedWidth}, {size.y, filament.bedDepth}, {size.z, filament.bedHeight}};
@@ -119,18 +114,22 @@ void addBeyondBed(std::vector<check::Finding>& found, const Card& card, const So
 
 std::vector<check::Finding> lyingFindings(const Card& card, const Lettering& lettering, const Solid& solid) {
     std::vector<check::Finding> found;
-    if (solid.panels && !card.lying.on.empty() && !poseOf(card.lying, *solid.panels, solid.mesh)) {
-        check::Finding missing = finding(check::FindingKind::sideMissing, check::Severity::watch);
-        missing.subject = card.lying.on;
-        found.push_back(std::move(missing));
-    }
-    if (solid.panels)
-        addBeyondBed(found, card, solid);
     const auto choices = layersOf(card.process);
     const auto pose = solid.panels ? poseOf(card.lying, *solid.panels, solid.mesh) : std::nullopt;
-    if (!choices || !pose)
+    if (!pose) {
+        if (solid.panels && !card.lying.on.empty()) {
+            check::Finding missing = finding(check::FindingKind::sideMissing, check::Severity::watch);
+            missing.subject = card.lying.on;
+            found.push_back(std::move(missing));
+        }
+        addBeyondBed(found, card.process, solid.mesh);
         return found;
-    const body::Overhangs overhangs = body::overhangsOf(posed(solid.mesh, *pose), choices->overhang);
+    }
+    const body::Mesh lying = posed(solid.mesh, *pose);
+    addBeyondBed(found, card.process, lying);
+    if (!choices)
+        return found;
+    const body::Overhangs overhangs = body::overhangsOf(lying, choices->overhang);
     if (!overhangs.inTheAir.empty()) {
         check::Finding air = finding(check::FindingKind::beginsInAir, check::Severity::watch);
         air.count = int(overhangs.inTheAir.size());
