@@ -5,6 +5,7 @@
 #include "card/output.hpp"
 #include "card/pipeline.hpp"
 #include "files/whole_file.hpp"
+#include "working/changes.hpp"
 #include <QtTest>
 #include <memory>
 #include <string>
@@ -79,6 +80,19 @@ inline bollard::card::Made made(const bollard::card::Card& card) {
 
 inline bollard::card::Card read(const std::string& sample) {
     return *bollard::card::cardFromJson(*bollard::files::readWhole(source("samples/" + sample + ".bollard")));
+}
+
+/// mm3 of its blank alone, on the strips that it was made on.
+inline double blankVolumeOf(const bollard::card::Made& made) {
+    using namespace bollard;
+    std::vector<working::Columns> columns;
+    for (const blank::Panel& panel : *made.solid->panels)
+        columns.push_back(*working::columnsOf(working::changesOf(panel.outline, working::Thickness(panel)),
+                                              {}, panel.cuts));
+    std::vector<body::PanelColumns> parts;
+    for (size_t i = 0; i < columns.size(); ++i)
+        parts.push_back({(*made.solid->panels)[i], columns[i]});
+    return body::volumeOf(body::meshOf(parts));
 }
 
 /// Into a file, by its ending.

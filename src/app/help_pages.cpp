@@ -117,6 +117,7 @@ QWidget* HelpPages::keysPage() {
           {tr("Ctrl and a click"), tr("choose letters to be nudged")},
           {tr("M held"), tr("measure")},
           {tr("S held, and a drag"), tr("the section along a line; Esc puts it away")},
+          {tr("[, ]"), tr("the seam of a round side by 5°; it can be dragged by its line")},
           {tr("W"), tr("colour widths: all, only those too narrow, none")},
           {tr("P"), tr("show the pieces that it comes to")},
           {tr("H"), tr("among the pieces: what is held is under the pointer, or the outer edge again")},

@@ -1,4 +1,5 @@
 #include "drawing/flat_drawing.hpp"
+#include "card/sides.hpp"
 #include "drawing/paths.hpp"
 #include "wording/wording.hpp"
 #include <QCoreApplication>
@@ -110,12 +111,15 @@ FlatDrawing::FlatDrawing(card::Made made, const FlatDrawing* before) : made_(std
         Side& side = sides_.emplace_back();
         side.name = name;
         side.turn = blank::turnOf(blank, name);
+        side.seam = card::seamOf(*made_.card, name);
         side.facets = blank::facetBordersOf(blank, name);
+        for (double& border : side.facets)
+            border += border < side.seam ? side.turn : 0;
         side.radius = blank::radiusOf(blank, name);
         for (int i = 0; i <= 8 && side.radius.own > 0; ++i)
             side.narrows = side.narrows ||
                            side.radius.at(blank::sizeOf(blank, name).y * i / 8) < 0.999 * side.radius.own;
-        side.blank = pathOf(blank::outlineOf(blank, name));
+        side.blank = pathOf(blank::outlineOf(blank, name)).translated(side.seam, 0);
         const plane::Outline holes = blank::holesOf(blank, name), mouths = blank::mouthsOf(blank, name);
         side.blank.addPath(pathOf(holes));
         side.blank.setFillRule(Qt::OddEvenFill);
@@ -126,10 +130,10 @@ FlatDrawing::FlatDrawing(card::Made made, const FlatDrawing* before) : made_(std
     }
     for (const working::PlacedLetters& letters : made_.lettering->inscriptions) {
         // What runs past an end of a side that closes comes in at the other.
-        const double turn = sideOf(letters.side).turn;
-        auto shapes = sharedShapes(before, letters, turn);
+        const Side& side = sideOf(letters.side);
+        auto shapes = sharedShapes(before, letters, side);
         if (!shapes)
-            shapes = std::make_shared<const std::vector<Shape>>(shapesOf(letters, turn));
+            shapes = std::make_shared<const std::vector<Shape>>(shapesOf(letters, side));
         const bool bent = letters.setting->baseline != setting::BaselineKind::straight;
         inscriptions_.push_back({letters.inscription, letters.side, letters.working.kind,
                                  letters.place.reading(), std::move(shapes),
@@ -181,11 +185,13 @@ void FlatDrawing::paintStock(QPainter& painter, const FlatScale& scale) const {
 }
 
 std::shared_ptr<const std::vector<FlatDrawing::Shape>>
-FlatDrawing::sharedShapes(const FlatDrawing* before, const working::PlacedLetters& letters, double turn) {
+FlatDrawing::sharedShapes(const FlatDrawing* before, const working::PlacedLetters& letters,
+                          const Side& side) {
     const working::PlacedLetters* then = before ? before->lettersOf(letters.inscription) : nullptr;
     const bool alike = then && then->setting == letters.setting && then->place == letters.place &&
                        then->altered.empty() && letters.altered.empty() &&
-                       before->sideOf(then->side).turn == turn;
+                       before->sideOf(then->side).turn == side.turn &&
+                       before->sideOf(then->side).seam == side.seam;
     if (!alike)
         return nullptr;
     return std::ranges::find(before->inscriptions_, letters.inscription, &Inscription::number)->shapes;
@@ -193,7 +199,7 @@ FlatDrawing::sharedShapes(const FlatDrawing* before, const working::PlacedLetter
 
 /// Letters that overlap others are drawn as one shape; all others with the typeface's own curves.
 std::vector<FlatDrawing::Shape> FlatDrawing::shapesOf(const working::PlacedLetters& letters,
-                                                      double turn) const {
+                                                      const Side& side) const {
     std::vector<Shape> shapes;
     const auto& all = letters.setting->letters;
     std::vector<int> group(all.size());
@@ -215,11 +221,12 @@ std::vector<FlatDrawing::Shape> FlatDrawing::shapesOf(const working::PlacedLette
         place.scale(-1, 1);
     const auto add = [&](QPainterPath path) {
         const QRectF box = path.boundingRect();
-        if (turn > 0 && box.left() < 0)
-            shapes.push_back({path.translated(turn, 0), box.translated(turn, 0)});
-        if (turn > 0 && box.right() > turn)
-            shapes.push_back({path.translated(-turn, 0), box.translated(-turn, 0)});
-        shapes.push_back({std::move(path), box});
+        if (!(side.turn > 0))
+            return shapes.push_back({std::move(path), box});
+        const int first = int(std::floor((side.seam - box.right()) / side.turn)) + 1,
+                  last = int(std::floor((side.seam + side.turn - box.left()) / side.turn));
+        for (int i = first; i <= last; ++i)
+            shapes.push_back({path.translated(i * side.turn, 0), box.translated(i * side.turn, 0)});
     };
     if (letters.slab.does == working::Slab::Does::standsClear)
         for (const plane::Region& bar : letters.strips)
@@ -448,10 +455,11 @@ void FlatDrawing::paintRound(QPainter& painter, const FlatScale& scale, const Si
     };
     std::vector<Note> notes;
     if (side.facets.empty())
-        for (const int quarter : {0, 1, 2, 3, 4}) {
-            const double x = box.left() + side.turn * quarter / 4;
+        for (int quarter = int(std::ceil(4 * side.seam / side.turn - 1e-9));
+             side.turn * quarter / 4 <= box.right() + 1e-9; ++quarter) {
+            const double x = side.turn * quarter / 4;
             painter.setPen(thin(t.line, 1, Qt::DotLine));
-            if (quarter % 2 == 1)
+            if (x > box.left() + 1e-9 && x < box.right() - 1e-9 && quarter % 4 != 2)
                 upright(x);
             notes.push_back({{x, box.bottom()}, QStringLiteral("%1°").arg(quarter * 90), true});
         }

@@ -128,6 +128,7 @@ class FlatDrawing {
         QPainterPath mouths{};        ///< of holes that widen towards this side
         QList<QRectF> holes{};        ///< where they are, with their mouths
         double turn = 0;              ///< mm round a side that closes
+        double seam = 0;              ///< where it is cut open, mm; from there it is shown
         std::vector<double> facets{}; ///< where facets meet, mm
         blank::Radius radius{};
         bool narrows = false; ///< it is not as far round at every y
@@ -160,10 +161,10 @@ class FlatDrawing {
                      const std::optional<QPointF>& heldAt) const;
     void paintRulers(QPainter& painter, const QRectF& area, const FlatScale& scale) const;
     void paintLegend(QPainter& painter, const QRectF& area, const Side& side) const;
-    std::vector<Shape> shapesOf(const working::PlacedLetters& letters, double turn) const;
+    std::vector<Shape> shapesOf(const working::PlacedLetters& letters, const Side& side) const;
     /// The shapes of `before`, when they are those of the letters too.
     static std::shared_ptr<const std::vector<Shape>>
-    sharedShapes(const FlatDrawing* before, const working::PlacedLetters& letters, double turn);
+    sharedShapes(const FlatDrawing* before, const working::PlacedLetters& letters, const Side& side);
 
     card::Made made_;
     std::optional<QRectF> stock_{}; ///< mm, on the first side; of cards with operations

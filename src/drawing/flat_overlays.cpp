@@ -150,8 +150,9 @@ const std::vector<check::SidePiece>& FlatDrawing::piecesOf(std::string_view side
         return known->second;
     static const check::Readings none;
     const bool measured = made_.checked && made_.checked->measures;
-    return pieces_[name] = check::piecesOnSide(made_.card->blank, name, made_.lettering->inscriptions,
-                                               measured ? made_.checked->measures->readings : none);
+    return pieces_[name] =
+               check::piecesOnSide(made_.card->blank, name, made_.lettering->inscriptions,
+                                   measured ? made_.checked->measures->readings : none, sideOf(name).seam);
 }
 
 void FlatDrawing::paintPieces(QPainter& painter, const Laid& laid, const Side& side,

@@ -75,8 +75,9 @@ constexpr std::array blankWords{
                }},
     BlankWords{blank::Kind::ring, QT_TRANSLATE_NOOP("Blanks", "ring"),
                [](const Blank& b, const Length& length) {
-                   return Blanks::tr("ring, bore %1 × %2 × %3")
-                       .arg(length(b.bore), length(b.thickness), length(b.width));
+                   const QString text = Blanks::tr("ring, bore %1 × %2 × %3")
+                                            .arg(length(b.bore), length(b.thickness), length(b.width));
+                   return b.flat > 0 ? text + Blanks::tr(", flat %1").arg(length(b.flat)) : text;
                }},
     BlankWords{blank::Kind::cone, QT_TRANSLATE_NOOP("Blanks", "cone"),
                [](const Blank& b, const Length& length) {
@@ -120,7 +121,8 @@ constexpr std::array readyNames{
     QT_TRANSLATE_NOOP("Blanks", "dome"),        QT_TRANSLATE_NOOP("Blanks", "egg"),
     QT_TRANSLATE_NOOP("Blanks", "bead"),        QT_TRANSLATE_NOOP("Blanks", "roller"),
     QT_TRANSLATE_NOOP("Blanks", "cap"),         QT_TRANSLATE_NOOP("Blanks", "spindle"),
-    QT_TRANSLATE_NOOP("Blanks", "finger ring"), QT_TRANSLATE_NOOP("Blanks", "key ring")};
+    QT_TRANSLATE_NOOP("Blanks", "finger ring"), QT_TRANSLATE_NOOP("Blanks", "key ring"),
+    QT_TRANSLATE_NOOP("Blanks", "signet")};
 
 } // namespace
 

@@ -1,10 +1,12 @@
 // Blanks that words go round, as a person comes to them.
+#include "app/board/flat_view.hpp"
 #include "app/board/side_choice.hpp"
 #include "app/card/profile_editor.hpp"
 #include "app/controls/choice.hpp"
 #include "blank/ready.hpp"
 #include "blank/ring_sizes.hpp"
 #include "blank/shape.hpp"
+#include "card/sides.hpp"
 #include "window_fixture.hpp"
 #include "wording/wording.hpp"
 #include <QCheckBox>
@@ -243,17 +245,44 @@ class RoundInWindowTest : public QObject {
         editor().select(1); // across the seam
         settle(*f_->window);
         const double turn = blank::turnOf(blank(), "outside"),
-                     other = editor().card().inscriptions[0].placing.x;
-        const double own = editor().card().inscriptions[1].placing.x;
+                     own = editor().card().inscriptions[1].placing.x;
         openArranging();
         f_->button("Put the seam across from these words")->click();
         settle(*f_->window);
-        const auto& inscriptions = editor().card().inscriptions;
-        QVERIFY(std::fabs(inscriptions[1].placing.x - turn / 2) < 0.5);
-        const double apart = inscriptions[0].placing.x - inscriptions[1].placing.x - (other - own);
-        QVERIFY(std::fabs(std::remainder(apart, turn)) < 1e-6);
+        const card::Card& card = editor().card();
+        const double seam = card::seamOf(card, "outside");
+        QVERIFY(std::fabs(std::remainder(own - turn / 2 - seam, turn)) < 0.5);
+        // Nothing is turned: words are only counted from there.
+        for (const card::Inscription& words : card.inscriptions)
+            QVERIFY(words.ornament.goesWithWords() || !(blank::turnOf(card.blank, words.side) > 0) ||
+                    (words.placing.x >= seam && words.placing.x < seam + turn));
+        QVERIFY(std::fabs(std::remainder(card.inscriptions[1].placing.x - own, turn)) < 1e-6);
         editor().history().undo();
         QCOMPARE(editor().card().inscriptions[1].placing.x, own);
+        QCOMPARE(editor().card().seam, 0.0);
+    }
+
+    void theSeamIsDraggedAndWordsRollAlong() {
+        open("fender-pin", RouteCard::placing);
+        settle(*f_->window);
+        auto* const flat = f_->window->findChild<FlatView*>();
+        const double turn = blank::turnOf(blank(), "outside");
+        const double length = blank::sizeOf(blank(), "outside").y;
+        const QPointF left = flat->scale().toPixels({0, length * 0.06});
+        const double across = turn / 6 * flat->scale().pixelsPerMm;
+        const int steps = editor().history().count();
+        QTest::mousePress(flat, Qt::LeftButton, {}, left.toPoint());
+        for (const double share : {0.3, 0.7, 1.0})
+            QTest::mouseMove(flat, (left + QPointF(across * share, 0)).toPoint());
+        QTest::mouseRelease(flat, Qt::LeftButton, {}, (left + QPointF(across, 0)).toPoint());
+        settle(*f_->window);
+        QCOMPARE(editor().card().seam, 300.0); // a sixth back, at whole fives
+        QCOMPARE(editor().history().count(), steps + 1);
+        // The side is shown from there, its ends where they were.
+        const QPointF now = flat->scale().toPixels({card::seamOf(editor().card(), "outside"), length * 0.06});
+        QVERIFY(std::fabs(now.x() - left.x()) < 1);
+        editor().history().undo();
+        QCOMPARE(editor().card().seam, 0.0);
     }
 
     void aSideIsCopiedToTheOthersInOneStep() {

@@ -3,6 +3,7 @@
 #include "app/board/section_strip.hpp"
 #include "app/board/side_choice.hpp"
 #include "card/arranging.hpp"
+#include "card/sides.hpp"
 #include "drawing/paths.hpp"
 #include "wording/wording.hpp"
 #include <QMouseEvent>
@@ -125,6 +126,10 @@ const QPixmap& FlatView::ground(const drawing::FlatExtras& extras) {
 void FlatView::takeShown() {
     if (fitted_ && drag_ == Drag::none)
         fit();
+    if (drag_ == Drag::seam) { // its ends stay where they are
+        const double by = card::seamOf(*maker_.shown().made.card, editor_.side()) - seamAtStart_;
+        scale_.origin = originAtStart_ - QPointF(by * scale_.pixelsPerMm, 0);
+    }
     if (sectionLine_ && drag_ != Drag::section)
         showSection();
     update();
@@ -138,6 +143,24 @@ void FlatView::showSection() {
         section = body::sectionOf(solid->parts(), editor_.side(), onSide(sectionLine_->p1()),
                                   onSide(sectionLine_->p2()));
     strip_->show(section, *sectionLine_, editor_.card().unit);
+}
+
+bool FlatView::onSeam(QPointF at) const {
+    const double turn = blank::turnOf(editor_.card().blank, editor_.side());
+    const QPointF mm = scale_.toMm(at);
+    const double from = mm.x() - card::seamOf(editor_.card(), editor_.side());
+    constexpr double reach = 5; // pixels
+    return turn > 0 && mm.y() >= 0 && mm.y() <= blank::sizeOf(editor_.card().blank, editor_.side()).y &&
+           std::min(std::fabs(from), std::fabs(from - turn)) * scale_.pixelsPerMm <= reach;
+}
+
+void FlatView::seamTo(double mm, bool free) {
+    const double turn = blank::turnOf(editor_.card().blank, editor_.side());
+    constexpr double step = 5; // degrees
+    const double degrees = mm / turn * 360,
+                 to = free ? std::round(degrees * 10) / 10 : std::round(degrees / step) * step;
+    editor_.edit(tr("Move the seam"), QStringLiteral("seam"),
+                 [&](card::Card& card) { card::moveSeam(card, editor_.side(), to / 360 * turn); });
 }
 
 void FlatView::holdAt(std::optional<QPointF> mm) {
@@ -267,6 +290,7 @@ void FlatView::beginDrag(Drag drag, QPointF at) {
     drag_ = drag;
     pressedAt_ = at;
     originAtStart_ = scale_.origin;
+    seamAtStart_ = card::seamOf(editor_.card(), editor_.side());
     editor_.beginGesture();
     if (const card::Inscription* inscription = editor_.inscription()) {
         atStart_ = *inscription;
@@ -344,7 +368,7 @@ void FlatView::mousePressEvent(QMouseEvent* event) {
         if (QLineF(places[i], at).length() <= handleReach)
             return beginDrag(i == 4 ? Drag::turn : Drag::size, at);
     if (hit < 0)
-        return beginDrag(Drag::pan, at);
+        return beginDrag(onSeam(at) ? Drag::seam : Drag::pan, at);
     if (std::ranges::count(editor_.chosen(), hit) == 0)
         editor_.select(hit);
     beginDrag(Drag::move, at);
@@ -362,6 +386,8 @@ void FlatView::mouseMoveEvent(QMouseEvent* event) {
         shape = writing() ? Qt::IBeamCursor : Qt::SizeAllCursor;
     if (tieAt(event->position()) >= 0)
         shape = Qt::OpenHandCursor;
+    if (shape == Qt::ArrowCursor && onSeam(event->position()))
+        shape = Qt::SplitHCursor;
     for (int i = 0; i < int(places.size()); ++i)
         if (!writing() && QLineF(places[i], event->position()).length() <= handleReach)
             shape = i == 4 ? Qt::CrossCursor : i % 2 == 0 ? Qt::SizeBDiagCursor : Qt::SizeFDiagCursor;
@@ -387,6 +413,8 @@ void FlatView::dragTo(QPointF at, bool free) {
         fitted_ = false;
         return update();
     }
+    if (drag_ == Drag::seam) // what is seen rolls along with the pointer
+        return seamTo(seamAtStart_ - (at.x() - pressedAt_.x()) / scale_.pixelsPerMm, free);
     if (QLineF(at, pressedAt_).length() < 3 && editor_.inscription() && *editor_.inscription() == atStart_)
         return; // a click is no drag
     if (drag_ == Drag::tie || drag_ == Drag::tieTurn)
@@ -576,6 +604,15 @@ void FlatView::keyPressEvent(QKeyEvent* event) {
             return moveBy(0, step);
         case Qt::Key_Down:
             return moveBy(0, -step);
+        case Qt::Key_BracketLeft:
+        case Qt::Key_BracketRight: {
+            constexpr double degrees = 5;
+            const double turn = blank::turnOf(editor_.card().blank, editor_.side());
+            if (!(turn > 0))
+                return QWidget::keyPressEvent(event);
+            const double by = event->key() == Qt::Key_BracketLeft ? -degrees : degrees;
+            return seamTo(card::seamOf(editor_.card(), editor_.side()) + by / 360 * turn, true);
+        }
         case Qt::Key_H: {
             // Where the pointer is the blank is held; once more there, and it is its outer edge again.
             if (extras_.overlay != drawing::Overlay::pieces)

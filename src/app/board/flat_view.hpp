@@ -74,7 +74,7 @@ class FlatView : public QWidget {
 
   private:
     static constexpr double handleSize = 8; // pixels
-    enum class Drag { none, pan, move, size, turn, line, letters, measure, tie, tieTurn, section };
+    enum class Drag { none, pan, move, size, turn, line, letters, measure, tie, tieTurn, section, seam };
     struct SnapLine {
         bool upright;
         double at; ///< mm
@@ -119,6 +119,10 @@ class FlatView : public QWidget {
     void zoom(double factor, QPointF around);
 
     void placeSideChoice();
+    /// Whether the pointer is on an end of a side that goes all the way round.
+    bool onSeam(QPointF at) const;
+    /// Shows such a side cut open elsewhere, mm; free: at any degree.
+    void seamTo(double mm, bool free);
 
     CardEditor& editor_;
     Maker& maker_;
@@ -148,6 +152,7 @@ class FlatView : public QWidget {
     Drag drag_ = Drag::none;
     QPointF pressedAt_, handleCentre_;
     QPointF originAtStart_;
+    double seamAtStart_ = 0; // mm
     card::Inscription atStart_;
     std::vector<setting::Nudge> nudgesAtStart_; ///< by letter as made
     std::vector<card::Inscription> chosenAtStart_;

@@ -38,6 +38,8 @@ BlankStation::BlankStation(CardEditor& editor, Maker& maker, QWidget* parent)
     choiceRow(tr("Inside"), tr("What the inside of the ring looks like"), tr("Change the inside"),
               {tr("flat"), tr("comfort")}, fields, "inside", whole);
     field(tr("Wider by"), "comfort", 0.1);
+    NumberField* const flat = field(tr("Flat"), "flat", 0.5);
+    putBeside(field(tr("Thickness at the flat"), "flatThickness", 0.1), flat, tr("thick"));
     NumberField* const facets = fieldRow(tr("Facets"), fields, "facets", 1, whole, [this] {
         return editor_.card().blank.kind == blank::Kind::faceted;
     });
@@ -46,15 +48,23 @@ BlankStation::BlankStation(CardEditor& editor, Maker& maker, QWidget* parent)
     wide(profile_);
     connect(profile_, &ProfileEditor::fileWanted, this, &BlankStation::profileFileWanted);
     field(tr("Wall"), "wall", 0.5);
+    // Of a part of the blank that some kinds have.
+    const auto partField = [&](const QString& label, std::string_view part, const quantity::PartFields& parts,
+                               std::string_view name, auto of) {
+        const quantity::Field* own = parts.find(name);
+        return fieldRow(label, parts, name, 0.5, of, [this, own, of, all = fields.find(part)] {
+            card::Card card;
+            card.blank = editor_.card().blank;
+            return all->matters(&card.blank) && (!own->matters || own->matters(of(card)));
+        });
+    };
     const auto holeField = [&](const QString& label, std::string_view name) {
-        const quantity::Field* own = quantity::fieldsOf<blank::AxisHole>().find(name);
-        return fieldRow(
-            label, quantity::fieldsOf<blank::AxisHole>(), name, 0.5,
-            [](card::Card& card) { return &card.blank.axisHole; },
-            [this, own, all = fields.find("axisHole")] {
-                const blank::Blank& b = editor_.card().blank;
-                return all->matters(&b) && (!own->matters || own->matters(&b.axisHole));
-            });
+        return partField(label, "axisHole", quantity::fieldsOf<blank::AxisHole>(), name,
+                         [](card::Card& card) { return &card.blank.axisHole; });
+    };
+    const auto earField = [&](const QString& label, std::string_view name) {
+        return partField(label, "ear", quantity::fieldsOf<blank::Ear>(), name,
+                         [](card::Card& card) { return &card.blank.ear; });
     };
     NumberField* const hole = holeField(tr("Hole along the axis"), "diameter");
     putBeside(holeField(tr("Depth of the hole, 0 for right through"), "depth"), hole, tr("deep"));
@@ -66,6 +76,15 @@ BlankStation::BlankStation(CardEditor& editor, Maker& maker, QWidget* parent)
             const blank::Blank& b = editor_.card().blank;
             return all->matters(&b) && b.axisHole.diameter > 0 && b.axisHole.depth > 0;
         });
+    NumberField* const ear = earField(tr("Ear, its hole"), "hole");
+    putBeside(earField(tr("How thick the ear is"), "thickness"), ear, tr("thick"));
+    NumberField* const wall = earField(tr("Ear's wall"), "wall");
+    wall->setToolTip(tr("How wide the ear is round its hole"));
+    choiceRow(
+        tr("Ear at"), tr("Which end the ear stands on"), tr("Change the ear"),
+        {tr("its end"), tr("its start")}, quantity::fieldsOf<blank::Ear>(), "at",
+        [](card::Card& card) { return &card.blank.ear; },
+        [this] { return blank::hasEar(editor_.card().blank); });
     field(tr("Centre hole"), "centreHole", 0.5);
     NumberField* const thickness = field(tr("Thickness"), "thickness", 0.2);
     putBeside(field(tr("Thickness at its right"), "endThickness", 0.2), thickness, tr("right"));

@@ -345,7 +345,7 @@ void PlacingStation::makeArranging() {
         const std::string side = words->side;
         const double middle = (extent->low.x + extent->high.x) / 2;
         editor_.edit(tr("Move the seam"), {}, [&](card::Card& card) {
-            card::turnSide(card, side, blank::turnOf(card.blank, side) / 2 - middle);
+            card::moveSeam(card, side, middle - blank::turnOf(card.blank, side) / 2);
         });
     });
     toSides_ = new QPushButton(tr("Copy this side to the others"), this);

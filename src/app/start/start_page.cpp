@@ -56,6 +56,7 @@ QList<Sample> samples() {
             {"ring-band", StartPage::tr("Band of a mooring ring, two rows")},
             {"float-roller", StartPage::tr("Roller, read in its impression")},
             {"net-float", StartPage::tr("Egg-shaped net float")},
+            {"signet", StartPage::tr("Signet ring, letters on its flat")},
             {"key-ring", StartPage::tr("Key ring, a letter to each facet")},
             {"bollard-cap", StartPage::tr("Bollard cap, words round a dome")},
             {"buoy-ball", StartPage::tr("Buoy ball in two colours")}};

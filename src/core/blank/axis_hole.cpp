@@ -4,7 +4,7 @@
 namespace bollard::blank {
 
 DrilledAlong drilledAlong(const AxisHole& hole, const AxisEnd& start, const AxisEnd& end, double ownRadius,
-                          int strips) {
+                          const Strips& strips) {
     DrilledAlong drilled;
     const double radius = hole.diameter / 2, length = end.place.y - start.place.y;
     if (!(radius > 0) || !(length > 0))

@@ -26,7 +26,7 @@ struct DrilledAlong {
 /// `ends`: the place where it opens, where it does so. Empty for no hole, or one wider than what it opens in
 /// leaves.
 DrilledAlong drilledAlong(const AxisHole& hole, const AxisEnd& start, const AxisEnd& end, double ownRadius,
-                          int strips);
+                          const Strips& strips);
 
 } // namespace bollard::blank
 

@@ -5,7 +5,7 @@ namespace bollard::blank {
 namespace {
 
 /// A line of the inside from one y to another, which no words lie on.
-Panel insidePiece(const Band& band, double from, double to, int strips) {
+Panel insidePiece(const Band& band, double from, double to, const Strips& strips) {
     const Meridian line{[band](double y) { return insideOf(band, y); }, to};
     return revolved("inside edge", line, band.radius, bandsOf(line.at, {from, to}, {}), strips, true);
 }
@@ -26,12 +26,12 @@ Meridian::Place insideOf(const Band& band, double y) {
 std::vector<Panel> panelsOf(const Band& band, const Rise& rise) {
     const double length = plane::toMillimetres(plane::toUnits(band.length));
     const double up = heightOf(band.edge);
-    const int strips = stripsOf(band.radius, rise);
+    const Strips strips = stripsOf(band.radius, rise);
     const Meridian line{[r = band.radius](double y) { return Meridian::Place{r, y, 1, 0}; }, length};
     const PlaceAt inside = [band](double y) { return insideOf(band, y); };
     Panel wall = revolved("outside", line, band.radius, bandsOf(inside, {up, length - up}, rise), strips);
     wall.countsApart = band.comfort > 0;
-    makeHollow(wall, "inside", inside, band.radius - band.thickness + band.comfort, band.thickness);
+    makeHollow(wall, "inside", inside, band.radius - band.thickness + band.comfort, band.thickness, strips);
     if (band.edge.kind == EdgeKind::crisp)
         return {wall, endFace("start", wall, band.radius, false, &wall),
                 endFace("end", wall, band.radius, true, &wall)};

@@ -45,7 +45,7 @@ Shape bar() {
         [](const Blank& b, const Rise& rise) {
             const double radius = b.diameter / 2;
             const Meridian line{[=](double v) { return Meridian::Place{radius, v, 1, 0}; }, b.length};
-            const int strips = stripsOf(radius, rise);
+            const Strips strips = stripsOf(radius, rise);
             const Edge edge = edgeOf(b);
             const double whole = plane::toMillimetres(plane::toUnits(b.length));
             const DrilledAlong drilled =

@@ -88,6 +88,20 @@ bool hasEdge(const Blank& blank) {
     return shapeOf(blank).edgeOf != nullptr;
 }
 
+namespace {
+
+/// Solid and turned about an axis: it has ends that something can be put into.
+bool isSolidTurned(const Blank& b) {
+    return b.kind == Kind::bar || b.kind == Kind::cone || b.kind == Kind::sphere ||
+           (b.kind == Kind::turned && !(b.wall > 0));
+}
+
+} // namespace
+
+bool hasEar(const Blank& blank) {
+    return isSolidTurned(blank) && blank.ear.hole > 0;
+}
+
 bool takesHoles(const Blank& blank) {
     return shapeOf(blank).flatWall;
 }
@@ -273,10 +287,7 @@ template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<boll
     const auto wedge = oneOf(Kind::wedge), disc = oneOf(Kind::disc), ring = oneOf(Kind::ring),
                cone = oneOf(Kind::cone), turned = oneOf(Kind::turned), faceted = oneOf(Kind::faceted);
     const auto plate = oneOf(Kind::plate, Kind::wedge);
-    const auto drillable = [](const Blank& b) {
-        return b.kind == Kind::bar || b.kind == Kind::cone || b.kind == Kind::sphere ||
-               (b.kind == Kind::turned && !(b.wall > 0));
-    };
+    const auto drillable = [](const Blank& b) { return blank::isSolidTurned(b); };
     const auto facetable =
         oneOf(Kind::faceted, Kind::bar, Kind::tube, Kind::ring, Kind::cone, Kind::sphere, Kind::turned);
     const auto sized = [plate](const Blank& b) {
@@ -291,12 +302,14 @@ template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<boll
     const auto comfort = [](const Blank& b) {
         return b.kind == Kind::ring && b.inside == blank::Inside::comfort;
     };
+    const auto flattened = [](const Blank& b) { return b.kind == Kind::ring && b.flat > 0; };
     const auto bored = oneOf(Kind::tube, Kind::ring, Kind::faceted);
     const auto lengthy = oneOf(Kind::bar, Kind::tube, Kind::cone, Kind::faceted);
     const auto round = oneOf(Kind::disc, Kind::bar, Kind::tube, Kind::cone, Kind::sphere);
     const auto wall = [](const Blank& b) { return blank::takesHoles(b); };
     const auto twoEdges = [](const Blank& b) {
-        return blank::takesHoles(b) || b.kind == Kind::tube || b.kind == Kind::ring;
+        return blank::takesHoles(b) || b.kind == Kind::tube || b.kind == Kind::ring ||
+               b.kind == Kind::faceted;
     };
     const auto thick = [](const Blank& b) {
         return b.kind == Kind::block || b.kind == Kind::ring || blank::takesHoles(b);
@@ -336,6 +349,12 @@ template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<boll
             .when(comfort)
             .quiet()
             .about("ring: by how much the radius of its inside is wider at its ends, mm")
+            .number("flat", &Blank::flat, Dimension::length, ranges::centreHole)
+            .when(ring)
+            .about("ring: how wide a flat its outside has in the middle, mm; 0 for none")
+            .number("flatThickness", &Blank::flatThickness, Dimension::length, ranges::thickness)
+            .when(flattened)
+            .about("ring: how thick it is at its flat, mm")
             .number("topDiameter", &Blank::topDiameter, Dimension::length, ranges::centreHole)
             .when(cone)
             .about("cone: diameter at its end, mm; 0: a point")
@@ -349,6 +368,11 @@ template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<boll
             .when(drillable)
             .quiet()
             .about("bar, cone, sphere, turned that is solid: a hole along the axis")
+            .usual("none")
+            .part("ear", &Blank::ear)
+            .when(drillable)
+            .quiet()
+            .about("bar, cone, sphere, turned that is solid: an eye at one of its ends to hang it by")
             .usual("none")
             .number("facets", &Blank::facets, Dimension::count, ranges::corners)
             .when(facetable)
@@ -379,12 +403,13 @@ template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<boll
             .when(edged)
             .quiet()
             .about("of flat ones along the outline, not of holes; with `draft` the back is larger "
-                   "than the front. Of a bar, tube or ring at both its ends, without draft. A number is the "
+                   "than the front. Of a bar, tube, ring or faceted one at both its ends, without draft. A "
+                   "number is the "
                    "radius of a round one")
             .flag("edgeBoth", &Blank::edgeBoth)
             .when(twoEdges)
             .quiet()
-            .about("the edge is at the back too; of a tube or ring inside")
+            .about("the edge is at the back too; of a tube, ring or faceted one inside")
             .parts("holes", &Blank::holes)
             .when(wall)
             .about("holes through the blank"));

@@ -1,6 +1,7 @@
 // The piece that carries the words.
 #pragma once
 #include "blank/axis_hole.hpp"
+#include "blank/ear.hpp"
 #include "blank/edge.hpp"
 #include "blank/hole.hpp"
 #include "blank/panel.hpp"
@@ -29,10 +30,13 @@ struct Blank {
     double bore = 40;             ///< tube, ring, faceted: diameter of the hollow
     Inside inside = Inside::flat; ///< ring
     double comfort = 0.3;         ///< ring: how much wider its inside is at its ends, in radius
+    double flat = 0;              ///< ring: how wide a flat its outside has in the middle; 0: none
+    double flatThickness = 3;     ///< ring: how thick it is there
     double topDiameter = 20;      ///< cone: at its end
     /// turned: from its start to its end
     std::vector<ProfilePoint> profile{{8, 0, false}, {20, 18, true}, {6, 44, false}};
     AxisHole axisHole{};     ///< bar, cone, sphere, turned that is solid
+    Ear ear{};               ///< the same
     double wall = 0;         ///< turned: how thick it is; 0: solid
     int facets = 8;          ///< faceted
     double across = 50;      ///< faceted: from facet to opposite facet: twice the apothem
@@ -85,6 +89,8 @@ std::vector<double> facetBordersOf(const Blank& blank, std::string_view side);
 
 /// Whether its edge can be broken: along the outline, or of a bar at its ends.
 bool hasEdge(const Blank& blank);
+/// Whether it has an ear at one of its ends.
+bool hasEar(const Blank& blank);
 /// Whether holes can be drilled through it.
 bool takesHoles(const Blank& blank);
 /// The edge along the outline, no larger than there is room for; crisp where that kind of blank has none.

@@ -39,8 +39,7 @@ Drawn drawnOn(const Panel& panel, bool behind, double x, double y) {
         return drawn;
     }
     const double here = std::max(radius.at(y), leastNarrowing * radius.own), share = here / radius.own;
-    if (!drawn.stretch.bends)
-        drawn.stretch.scale = panel.frontRadius.own / here;
+    drawn.stretch.scale = (drawn.stretch.bends ? radius.own : panel.frontRadius.own) / here;
     // The middle of an inside lies across from that of the outside.
     drawn.shift = plane::toUnits(behind ? M_PI * here + x * (1 - share) : x * (share - 1));
     return drawn;

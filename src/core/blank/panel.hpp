@@ -50,6 +50,9 @@ struct Drawn {
 struct Rise {
     double tallest = 0;
     double sloping = 0;
+    /// Where strips of turned sides end besides, grid units round them, rising within one turn; the plan
+    /// begins at the first. Empty: they are even, from 0.
+    std::vector<std::int32_t> ends{};
     bool operator==(const Rise&) const = default;
 };
 
@@ -93,6 +96,8 @@ struct Panel {
     /// Whether the back of a wall lies straight behind its front between two x of the plan, mm, so that cuts
     /// can go through; null: everywhere.
     std::function<bool(double fromX, double toX)> straightBehind{};
+    /// It is the same all the way round the y axis, but for its strips.
+    bool turned = false;
     /// Whether its neighbours close it along the outline: of panels without a back, and of walls whose rims
     /// are sides too.
     bool joined = false;

@@ -13,7 +13,7 @@ struct ProfilePoint {
     double r = 0;
     double y = 0;
     bool smooth = false;
-    bool operator==(const ProfilePoint&) const = default;
+    auto operator<=>(const ProfilePoint&) const = default;
 };
 
 /// By true length from the first point, whose y is least, with the material on its left. Length 0 for fewer

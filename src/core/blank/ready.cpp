@@ -51,6 +51,18 @@ constexpr std::array all{
                    b.edge.size = 0.3;
                    return b;
                }},
+    ReadyBlank{"signet",
+               [](Blank b) {
+                   b.kind = Kind::ring;
+                   b.bore = 18;
+                   b.thickness = 1.8;
+                   b.width = 9;
+                   b.flat = 12;
+                   b.flatThickness = 2.8;
+                   b.edge.kind = EdgeKind::round;
+                   b.edge.size = 0.4;
+                   return b;
+               }},
     ReadyBlank{"key ring", [](Blank b) {
                    b.kind = Kind::faceted;
                    b.facets = 10;

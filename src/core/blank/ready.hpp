@@ -8,7 +8,7 @@ struct ReadyBlank {
     std::string_view name{};             ///< English; wording translates it
     Blank (*make)(Blank from) = nullptr; ///< keeps what has nothing to do with its shape
 };
-/// Dome, egg, bead, roller, cap, spindle, finger ring, key ring.
+/// Dome, egg, bead, roller, cap, spindle, finger ring, signet, key ring.
 std::span<const ReadyBlank> readyBlanks();
 
 /// The blank as another kind: sizes that mean the same are kept, and where those kept would leave nothing of

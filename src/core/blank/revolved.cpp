@@ -6,18 +6,9 @@ namespace {
 
 using plane::Point, space::Vertex;
 
-/// The strips' borders on the plan: the circumference is a whole number of grid units, and so is each border.
-std::vector<std::int32_t> borders(double ownRadius, int strips) {
-    const double turn = plane::toUnits(2 * M_PI * ownRadius);
-    std::vector<std::int32_t> u;
-    for (int i = 0; i <= strips; ++i)
-        u.push_back(plane::onGrid(turn * i / strips));
-    return u;
-}
-
-/// The way from the axis at a strip's border, as long as 1; the first and last are the same.
-plane::Vector directionAt(int border, int strips) {
-    const double angle = 2 * M_PI * (border % strips) / strips - M_PI;
+/// The way from the axis, as long as 1, at a share of the turn.
+plane::Vector directionAt(double share) {
+    const double angle = 2 * M_PI * share - M_PI;
     return {std::sin(angle), std::cos(angle)}; // x, z
 }
 
@@ -26,12 +17,9 @@ Ray rayAt(const Meridian::Place& place, plane::Vector direction) {
             {place.normalR * direction.x, place.normalY, place.normalR * direction.y}};
 }
 
-std::function<Ray(Point)> raysOf(std::vector<std::int32_t> u, PlaceAt placeAt, bool backwards) {
-    const int strips = int(u.size()) - 1;
-    return onChords(std::move(u), [placeAt = std::move(placeAt), strips, backwards](double y) {
-        return [place = placeAt(y), strips, backwards](int border) {
-            return rayAt(place, directionAt(backwards ? strips - border : border, strips));
-        };
+std::function<Ray(Point)> raysOf(const Strips& strips, PlaceAt placeAt) {
+    return onChords(strips.ends, [placeAt = std::move(placeAt), directions = strips.directions](double y) {
+        return [place = placeAt(y), &directions](int end) { return rayAt(place, directions[size_t(end)]); };
     });
 }
 
@@ -47,7 +35,7 @@ std::vector<Vertex> rimOf(const Panel& panel, bool behind, bool atEnd) {
 
 } // namespace
 
-int stripsOf(double radius, const Rise& rise, double tolerance) {
+int stripCount(double radius, const Rise& rise, double tolerance) {
     constexpr double most = 4000;
     const double outermost = radius + rise.tallest;
     const double chords = M_PI / std::acos(1 - std::min(1.0, tolerance / outermost));
@@ -55,6 +43,40 @@ int stripsOf(double radius, const Rise& rise, double tolerance) {
     constexpr int least = 12;
     const int strips = std::max(least, int(std::ceil(std::min(most, std::max(chords, twist)))));
     return (strips + 3) / 4 * 4; // alike at all quarters
+}
+
+Strips stripsOf(double radius, const Rise& rise, double tolerance) {
+    const int count = stripCount(radius, rise, tolerance);
+    const std::int32_t turn = plane::toUnits(2 * M_PI * radius); // a whole number of grid units
+    Strips strips;
+    if (rise.ends.empty()) {
+        for (int i = 0; i <= count; ++i) {
+            strips.ends.push_back(plane::onGrid(double(turn) * i / count));
+            strips.directions.push_back(directionAt(double(i % count) / count));
+        }
+        return strips;
+    }
+    std::vector<std::int32_t> ends = rise.ends;
+    ends.push_back(ends.front() + turn);
+    for (size_t i = 0; i + 1 < ends.size(); ++i) {
+        const double wide = double(ends[i + 1]) - ends[i];
+        const int parts = std::max(1, int(std::ceil(wide * count / turn)));
+        for (int k = 0; k < parts; ++k)
+            strips.ends.push_back(ends[i] + plane::onGrid(wide * k / parts));
+    }
+    for (const std::int32_t end : strips.ends)
+        strips.directions.push_back(directionAt(double(end) / turn));
+    strips.ends.push_back(ends.back());
+    strips.directions.push_back(strips.directions.front());
+    return strips;
+}
+
+Strips Strips::mirrored() const {
+    Strips seen{{}, {directions.rbegin(), directions.rend()}};
+    const std::int32_t turn = ends.back() - ends.front();
+    for (auto end = ends.rbegin(); end != ends.rend(); ++end)
+        seen.ends.push_back(turn - *end);
+    return seen;
 }
 
 std::vector<double> bandsOf(const PlaceAt& placeAt, const std::vector<double>& borders, const Rise& rise,
@@ -109,26 +131,30 @@ std::vector<double> bandsOf(const PlaceAt& placeAt, const std::vector<double>& b
 }
 
 Panel revolved(std::string_view side, const Meridian& meridian, double ownRadius,
-               const std::vector<double>& cuts, int strips, bool ofHollow) {
+               const std::vector<double>& cuts, const Strips& strips, bool ofHollow) {
+    const Strips own = ofHollow ? strips.mirrored() : strips;
     Panel panel;
     panel.front = side;
     panel.back = {};
-    panel.cuts.u = borders(ownRadius, strips);
+    panel.cuts.u = own.ends;
     for (const double v : cuts)
         panel.cuts.v.push_back(plane::toUnits(v));
     panel.cuts.around = true;
-    const Point low{0, panel.cuts.v.front()}, high{panel.cuts.u.back(), panel.cuts.v.back()};
+    panel.turned = true;
+    const Point low{panel.cuts.u.front(), panel.cuts.v.front()},
+        high{panel.cuts.u.back(), panel.cuts.v.back()};
     panel.outline = {{{low, {high.x, low.y}, high, {low.x, high.y}}}};
-    panel.frontRay = raysOf(panel.cuts.u, meridian.at, ofHollow);
+    panel.frontRay = raysOf(own, meridian.at);
     panel.frontRadius = {ownRadius, [at = meridian.at](double v) { return at(v).r; }};
     return panel;
 }
 
-void makeHollow(Panel& panel, std::string_view side, PlaceAt inside, double ownRadius, double thickness) {
+void makeHollow(Panel& panel, std::string_view side, PlaceAt inside, double ownRadius, double thickness,
+                const Strips& strips) {
     panel.back = side;
     panel.joined = true;
     panel.backRadius = {ownRadius, [inside](double v) { return inside(v).r; }};
-    panel.backRay = raysOf(panel.cuts.u, std::move(inside), false);
+    panel.backRay = raysOf(strips, std::move(inside));
     panel.thickness = panel.countsApart ? countedApart : thickness;
 }
 

@@ -24,7 +24,17 @@ constexpr double chord_mm = 0.01;
 /// How many strips a side of that radius is cut into: chords leave the true surface by no more than the
 /// tolerance (mm) as far as anything rises, and slopes, which are twisted by about height * strip / 4 over
 /// the radius, by no more than 0.01 mm.
-int stripsOf(double radius, const Rise& rise, double tolerance = chord_mm);
+int stripCount(double radius, const Rise& rise, double tolerance = chord_mm);
+
+/// The strips of all sides that are turned together, round the largest of their radii.
+struct Strips {
+    std::vector<std::int32_t> ends{};        ///< on the plan, grid units; the last is the first again
+    std::vector<plane::Vector> directions{}; ///< x and z away from the axis at each end, as long as 1
+
+    /// As the plan of a hollow has them.
+    Strips mirrored() const;
+};
+Strips stripsOf(double radius, const Rise& rise, double tolerance = chord_mm);
 /// The same along a meridian: where to cut it between its borders, which it is cut at.
 std::vector<double> bandsOf(const PlaceAt& placeAt, const std::vector<double>& borders, const Rise& rise,
                             double tolerance = chord_mm);
@@ -33,11 +43,12 @@ std::vector<double> bandsOf(const PlaceAt& placeAt, const std::vector<double>& b
 /// facing +z, and goes from the first of the `cuts` along the meridian to the last; triangles end at them.
 /// One of a hollow runs the other way round.
 Panel revolved(std::string_view side, const Meridian& meridian, double ownRadius,
-               const std::vector<double>& cuts, int strips, bool ofHollow = false);
+               const std::vector<double>& cuts, const Strips& strips, bool ofHollow = false);
 
 /// Makes it a wall with another side within it, where the same places of the plan lie; its ends are left to
 /// other panels. Where its back does not lie straight behind its front it has to count apart.
-void makeHollow(Panel& panel, std::string_view side, PlaceAt inside, double ownRadius, double thickness);
+void makeHollow(Panel& panel, std::string_view side, PlaceAt inside, double ownRadius, double thickness,
+                const Strips& strips);
 
 /// The flat side that closes it at its start (y least) or end, seen from outside; origin at the lower left of
 /// a circle of `ownRadius`. `bore`: the wall's back, or the panel, that it reaches to within.

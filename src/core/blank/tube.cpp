@@ -1,4 +1,4 @@
-#include "blank/band.hpp"
+#include "blank/prism.hpp"
 #include "blank/shape.hpp"
 
 namespace bollard::blank {
@@ -81,10 +81,75 @@ Shape tube() {
     return shape;
 }
 
+namespace {
+
+const Shape& roundRing() {
+    static const Shape shape = bandShape<ringOf>(Kind::ring, "ring");
+    return shape;
+}
+
+/// Of a ring with a flat.
+Prism flattenedRing(const Blank& b) {
+    Prism prism;
+    prism.band = ringOf(b);
+    prism.bore = prism.band.radius - prism.band.thickness;
+    const double apothem =
+        std::max(prism.bore + b.flatThickness, prism.bore + prism.band.comfort + leastWall);
+    prism.stretches = flattenedCircle(prism.band.radius, b.flat, apothem);
+    prism.band.thickness = std::min(prism.band.thickness, apothem - prism.bore);
+    prism.band.radius = prism.bore + prism.band.thickness; // of which the inside's lines count from
+    return prism;
+}
+
+} // namespace
+
 Shape ring() {
-    Shape shape = bandShape<ringOf>(Kind::ring, "ring");
+    Shape shape = roundRing();
+    shape.sizeOf = [](const Blank& b, std::string_view side) {
+        if (!(b.flat > 0) || side == "inside")
+            return roundRing().sizeOf(b, side);
+        const Prism prism = flattenedRing(b);
+        const double across = 2 * prism.farthest();
+        return isEnd(side) ? plane::Vector{across, across} : plane::Vector{prism.turn(), prism.band.length};
+    };
+    shape.outlineOf = [](const Blank& b, std::string_view side) {
+        if (!(b.flat > 0) || side == "inside")
+            return roundRing().outlineOf(b, side);
+        const Prism prism = flattenedRing(b);
+        const Edge& edge = prism.band.edge;
+        if (isEnd(side))
+            return crossSectionOf(prism, edge.kind == EdgeKind::crisp ? 0 : edge.size, side == "start");
+        return plane::Outline{{plane::roundedRectangle(
+            {0, heightOf(edge)}, {prism.turn(), prism.band.length - heightOf(edge)}, 0)}};
+    };
+    shape.depthBehind = [](const Blank& b, std::string_view side, double x) {
+        const double depth = roundRing().depthBehind(b, side, x);
+        if (!(b.flat > 0) || isEnd(side))
+            return depth;
+        const Prism prism = flattenedRing(b);
+        const std::vector<double> borders = bordersOf(prism);
+        const double there = b.flatThickness - prism.band.comfort;
+        const bool onFlat = side == "outside" && x > borders.front() && x < borders.back();
+        return onFlat ? there : std::min(depth, there);
+    };
+    shape.ownHole = [](const Blank& b, std::string_view side) {
+        Hole hole = roundRing().ownHole(b, side);
+        if (b.flat > 0)
+            hole.x = hole.y = flattenedRing(b).farthest();
+        return hole;
+    };
+    shape.radiusOf = [](const Blank& b, std::string_view side) {
+        return b.flat > 0 && side == "outside" ? Radius{} : roundRing().radiusOf(b, side);
+    };
+    shape.facetBordersOf = [](const Blank& b, std::string_view side) {
+        return b.flat > 0 && side == "outside" ? bordersOf(flattenedRing(b)) : std::vector<double>{};
+    };
+    shape.panelsOf = [](const Blank& b, const Rise& rise) {
+        return b.flat > 0 ? panelsOf(flattenedRing(b), rise, true) : roundRing().panelsOf(b, rise);
+    };
     shape.edgeOf = [](const Blank& b) {
-        const double wall = b.thickness - (b.inside == Inside::comfort ? b.comfort : 0);
+        const double thinnest = b.flat > 0 ? std::min(b.thickness, b.flatThickness) : b.thickness;
+        const double wall = thinnest - (b.inside == Inside::comfort ? b.comfort : 0);
         return b.edge.kind == EdgeKind::draft
                    ? Edge{}
                    : fitted(b.edge, b.width / 2 - uprightLeft,

@@ -1,5 +1,6 @@
 #include "blank/profile.hpp"
 #include "blank/shape.hpp"
+#include "quantity/kept.hpp"
 
 namespace bollard::blank {
 namespace {
@@ -64,15 +65,24 @@ TurnedBody cone(const Blank& b) {
     return edged({coneOf(b.diameter, b.topDiameter, b.length), 0, false, true, false, b.axisHole, {}},
                  b.edge);
 }
+/// What a drawn profile is, which takes a while to find out and is asked for often.
+struct DrawnProfile {
+    Profile profile{};
+    bool crossed = false;
+};
+std::shared_ptr<const DrawnProfile> drawnProfile(const std::vector<ProfilePoint>& points) {
+    constexpr size_t lately = 8;
+    static quantity::Kept<std::vector<ProfilePoint>, std::shared_ptr<const DrawnProfile>> known(lately);
+    return known.of(points, [&] {
+        return std::make_shared<const DrawnProfile>(DrawnProfile{profileOf(points), crossesItself(points)});
+    });
+}
+
 TurnedBody turnedBody(const Blank& b) {
-    return edged({profileOf(b.profile),
-                  b.wall,
-                  true,
-                  true,
-                  crossesItself(b.profile),
-                  b.wall > 0 ? AxisHole{} : b.axisHole,
-                  {}},
-                 b.edge);
+    const auto drawn = drawnProfile(b.profile);
+    return edged(
+        {drawn->profile, b.wall, true, true, drawn->crossed, b.wall > 0 ? AxisHole{} : b.axisHole, {}},
+        b.edge);
 }
 
 /// How far its edge reaches from that end.
@@ -129,7 +139,7 @@ std::vector<Panel> panelsOf(const TurnedBody& body, const Rise& rise) {
         return {};
     const Meridian& outside = body.profile.meridian;
     const double tolerance = body.rounded ? chord_mm / 2 : chord_mm;
-    const int strips = stripsOf(body.profile.widest, rise, tolerance);
+    const Strips strips = stripsOf(body.profile.widest, rise, tolerance);
     const PlaceAt inside = body.wall > 0 ? within(body.profile, body.wall) : PlaceAt{};
     if (body.wall > 0 && !inside)
         return {};
@@ -151,7 +161,7 @@ std::vector<Panel> panelsOf(const TurnedBody& body, const Rise& rise) {
         };
     if (inside) {
         round.countsApart = true;
-        makeHollow(round, "hollow", inside, body.profile.widest, body.wall);
+        makeHollow(round, "hollow", inside, body.profile.widest, body.wall, strips);
     }
     const DrilledAlong drilled = drilledAlong(body.hole, start, end, body.profile.widest, strips);
     std::vector<Panel> ends = drilled.panels;

@@ -28,7 +28,7 @@ Clash clashOf(std::span<const PanelColumns> parts) {
     for (const PanelColumns& part : parts) {
         const Panel& panel = part.panel;
         const Columns& columns = part.columns;
-        if (!panel.frontRay)
+        if (!panel.frontRay || part.tile)
             continue; // flat walls have no neighbours, and their rays never meet
         const auto& plan = columns.plan;
         std::vector<Stand> stands; // by point
@@ -76,6 +76,18 @@ Clash clashOf(std::span<const PanelColumns> parts) {
         }
     }
     return Clash::none;
+}
+
+std::optional<quantity::Problem> problemOf(Clash clash) {
+    switch (clash) {
+    case Clash::turnedOver:
+        return quantity::Problem{quantity::ProblemKind::cutTooDeep};
+    case Clash::throughRim:
+        return quantity::Problem{quantity::ProblemKind::rimCrossed};
+    case Clash::none:
+        break;
+    }
+    return std::nullopt;
 }
 
 } // namespace bollard::body

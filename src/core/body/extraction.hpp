@@ -75,14 +75,15 @@ class Extraction {
         return backDone && ofBlank;
     }
 
-    /// The vertices over the corners of a tile's box.
-    std::vector<int> cornerVertices(Point size) const {
-        std::vector<int> found;
+    /// The vertices over the edges of a tile's box, where only its corners lie and, on a side that bends,
+    /// cuts.
+    std::map<int, TileSurface::AtBorder> borderVertices(Point size) const {
+        std::map<int, TileSurface::AtBorder> found;
         for (size_t p = 0; p < plan_.points.size(); ++p) {
             const Point at = plan_.points[p];
-            if ((at.x == 0 || at.x == size.x) && (at.y == 0 || at.y == size.y))
+            if (at.x == 0 || at.x == size.x || at.y == 0 || at.y == size.y)
                 for (int i = start_[p]; i < start_[p + 1]; ++i)
-                    found.push_back(sorted_[size_t(i)].vertex);
+                    found[sorted_[size_t(i)].vertex] = {at, sorted_[size_t(i)].height};
         }
         return found;
     }
@@ -146,8 +147,8 @@ class Extraction {
 
     /// Whether another part goes on across that corner of a triangle: there is no wall.
     bool goesOn(const Triangle& triangle, int k) const {
-        if (!part_.onBlank && part_.tiles.all.empty())
-            return isRim(panel_, plan_, triangle, k);
+        if (isRim(panel_, plan_, triangle, k))
+            return true;
         return plan_.inLayer(triangle.cell, 0) && !plan_.inLayer(plan_.cellAcross(triangle, k), 0) &&
                (part_.onBlank || isTileEdge(part_.tiles.all, triangle, k));
     }
@@ -346,6 +347,9 @@ class Extraction {
 
     /// Upright walls of a side that bends are twisted: they are parted in height, so that they hardly are.
     void partWalls() {
+        const auto filled = std::ranges::count_if(spans_, [](const auto& spans) { return !spans.empty(); });
+        if (filled <= 1 && panel_.goesOn())
+            return; // there are none
         walls_ = wallsOf(plan_);
         const std::vector<int> parts = partsOf(walls_, stands_, [this](int point) {
             std::vector<std::int32_t> heights;

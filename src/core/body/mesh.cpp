@@ -1,6 +1,7 @@
 #include "body/mesh.hpp"
 #include "body/extraction.hpp"
 #include "body/tile.hpp"
+#include <cmath>
 #include <numeric>
 
 namespace bollard::body {
@@ -26,21 +27,27 @@ std::vector<int> dropUnused(Mesh& mesh) {
 }
 
 /// A tile's surface in its place, welded to what is around it.
-void addTile(const std::shared_ptr<const TileSurface>& surface, Point at, const Rims& rims, Mesh& mesh) {
+void addTile(const std::shared_ptr<const TileSurface>& surface, const PanelColumns& part, const Rims& rims,
+             Mesh& mesh) {
     const Mesh& own = surface->mesh;
+    const Point at = part.at;
     const auto first = int(mesh.vertices.size());
-    const int inside = int(own.vertices.size()) - surface->border;
-    mesh.blocks.push_back({surface, int(mesh.triangles.size()), first});
+    const int inside = int(own.vertices.size() - surface->border.size());
+    const double turn =
+        part.tile->panel ? 2 * M_PI * (double(at.x) - part.tile->madeAt) / part.panel.cuts.turn() : 0;
+    mesh.blocks.push_back({surface, int(mesh.triangles.size()), first, turn});
+    const double cosine = std::cos(turn), sine = std::sin(turn);
+    const auto placed = [&](const Vertex& v) {
+        if (part.tile->panel)
+            return Vertex{v.x * cosine + v.z * sine, v.y, v.z * cosine - v.x * sine};
+        return Vertex{plane::toMillimetres(v.x + at.x), plane::toMillimetres(v.y + at.y),
+                      plane::toMillimetres(v.z)};
+    };
+    for (int v = 0; v < inside; ++v)
+        mesh.vertices.push_back(placed(own.vertices[size_t(v)]));
     std::vector<int> border; // their numbers
-    for (size_t v = 0; v < own.vertices.size(); ++v) {
-        const Vertex placed{plane::toMillimetres(own.vertices[v].x + at.x),
-                            plane::toMillimetres(own.vertices[v].y + at.y),
-                            plane::toMillimetres(own.vertices[v].z)};
-        if (int(v) < inside)
-            mesh.vertices.push_back(placed);
-        else
-            border.push_back(rims.at(keyOf(placed)));
-    }
+    for (const TileSurface::AtBorder& shared : surface->border)
+        border.push_back(rims.at(keyOf(Stand(part.panel, at + shared.at).at(shared.height))));
     const auto number = [&](int v) { return v < inside ? first + v : border[size_t(v - inside)]; };
     for (const auto& [a, b, c] : own.triangles)
         mesh.triangles.push_back({number(a), number(b), number(c)});
@@ -65,29 +72,31 @@ void addBack(const Tile& tile, const Panel& panel, Point at, const Rims& rims, M
 
 std::shared_ptr<const TileSurface> surfaceOf(const Tile& tile, Selection selection) {
     const Panel flat;
+    const Panel& panel = tile.panel ? *tile.panel : flat;
     const TileCorners none;
     const std::stop_token never;
     Rims rims;
     auto surface = std::make_shared<TileSurface>();
     Mesh& mesh = surface->mesh;
-    Extraction extraction({flat, tile.columns, none, true, tile.onBlank}, selection, mesh, rims, never);
+    Extraction extraction({panel, tile.columns, none, true, tile.onBlank}, selection, mesh, rims, never);
     surface->flatBack = extraction.add();
-    const std::vector<int> corners = extraction.cornerVertices(tile.size);
+    const std::map<int, TileSurface::AtBorder> border = extraction.borderVertices(tile.size);
     const std::vector<int> renamed = dropUnused(mesh);
     // Those at the border come last.
-    std::vector<bool> atBorder(mesh.vertices.size());
-    for (const int corner : corners)
-        if (tile.onBlank && renamed[size_t(corner)] != unused)
-            atBorder[size_t(renamed[size_t(corner)])] = true;
+    std::vector<const TileSurface::AtBorder*> atBorder(mesh.vertices.size());
+    for (const auto& [vertex, shared] : border)
+        if (tile.onBlank && renamed[size_t(vertex)] != unused)
+            atBorder[size_t(renamed[size_t(vertex)])] = &shared;
     std::vector<int> number(mesh.vertices.size());
     std::vector<Vertex> sorted;
-    for (const bool border : {false, true})
+    for (const bool last : {false, true})
         for (size_t v = 0; v < number.size(); ++v)
-            if (atBorder[v] == border) {
+            if (bool(atBorder[v]) == last) {
                 number[v] = int(sorted.size());
                 sorted.push_back(mesh.vertices[v]);
+                if (last)
+                    surface->border.push_back(*atBorder[v]);
             }
-    surface->border = int(std::ranges::count(atBorder, true));
     mesh.vertices = std::move(sorted);
     for (auto& triangle : mesh.triangles)
         for (int& corner : triangle)
@@ -117,6 +126,8 @@ Mesh meshOf(std::span<const PanelColumns> parts, Selection selection, const std:
         if (!parts[i].tile || !parts[i].tile->onBlank)
             continue;
         const Point size = parts[i].tile->size;
+        for (const TileSurface::AtBorder& shared : chosen[i]->border)
+            corners.all.insert(parts[i].at + shared.at);
         for (const Point corner : {Point{0, 0}, {size.x, 0}, size, {0, size.y}}) {
             corners.all.insert(parts[i].at + corner);
             if (chosen[i]->flatBack)
@@ -142,7 +153,7 @@ Mesh meshOf(std::span<const PanelColumns> parts, Selection selection, const std:
     for (size_t i = 0; i < parts.size() && !stop.stop_requested(); ++i) {
         if (!parts[i].tile)
             continue;
-        addTile(chosen[i], parts[i].at, rims, mesh);
+        addTile(chosen[i], parts[i], rims, mesh);
         if (chosen[i]->flatBack && !backDone)
             addBack(*parts[i].tile, parts[i].panel, parts[i].at, rims, mesh);
     }

@@ -14,11 +14,12 @@ using space::Vertex;
 
 struct TileSurface;
 
-/// A stretch of a mesh that is a tile's surface, shifted.
+/// A stretch of a mesh that is a tile's surface, shifted, or turned about the y axis.
 struct Block {
     std::shared_ptr<const TileSurface> surface{};
     int triangle = 0; ///< the first
     int vertex = 0;   ///< the first; those at the tile's border are elsewhere
+    double turn = 0;  ///< from +z to +x, radians
 };
 
 /// A closed surface: corners counter-clockwise seen from outside.
@@ -46,8 +47,12 @@ struct PanelColumns {
 
 /// The surface of a tile, open at its border and at its back where that is all blank.
 struct TileSurface {
-    Mesh mesh{};    ///< grid units
-    int border = 0; ///< so many vertices, the last ones, are at the corners of its box
+    struct AtBorder {
+        plane::Point at{};
+        std::int32_t height = 0;
+    };
+    Mesh mesh{};                    ///< grid units; of a turned side mm, where it was made
+    std::vector<AtBorder> border{}; ///< the last vertices, which lie on the edges of its box
     bool flatBack = false;
     Creases creases{}; ///< none ends at the border
 };
@@ -59,8 +64,10 @@ enum class Clash {
     turnedOver, ///< rays have met: a cut reaches the axis, or something raised in a hollow its other side
     throughRim  ///< what is worked on a side runs over its edge, where another side goes on
 };
-/// Found without three-dimensional booleans, exactly. O(triangles).
+/// Found without three-dimensional booleans, exactly; tiles have been looked at by themselves. O(triangles).
 Clash clashOf(std::span<const PanelColumns> parts);
+/// As the part's problem; nothing for none.
+std::optional<quantity::Problem> problemOf(Clash clash);
 
 /// One surface around the chosen columns of all panels, welded where they meet: closed when there is no
 /// clash.

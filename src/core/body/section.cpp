@@ -43,12 +43,11 @@ class Cutting {
         const Vector way = to - at - from;
         const double size = plane::length(way);
         const Vector along = 1 / size * way, aside{-along.y, along.x};
-        const double turn = part.panel.cuts.turn();
         for (const Triangle& triangle : columns.plan.triangles) {
             const auto& material = columns.material[size_t(triangle.cell)];
             if (material.empty())
                 continue;
-            const std::array<Vector, 3> corners = cornersOf(columns, triangle, turn);
+            const std::array<Vector, 3> corners = cornersOf(columns, triangle, part.panel.cuts);
             std::vector<End> ends;
             for (size_t k = 0; k < 3; ++k) {
                 // In the same order for both triangles of an edge, which then find the same place.
@@ -122,13 +121,15 @@ class Cutting {
     };
 
     /// Those beside the seam have its points in common: they are put back to their own end.
-    static std::array<Vector, 3> cornersOf(const Columns& columns, const Triangle& triangle, double turn) {
+    static std::array<Vector, 3> cornersOf(const Columns& columns, const Triangle& triangle,
+                                           const plane::Cuts& cuts) {
+        const double turn = cuts.turn();
         std::array<Vector, 3> corners;
         for (size_t k = 0; k < 3; ++k)
             corners[k] = plane::vectorOf(columns.plan.points[size_t(triangle.corners[k])]);
         const auto [least, most] = std::minmax({corners[0].x, corners[1].x, corners[2].x});
         for (Vector& corner : corners)
-            if (turn > 0 && most - least > turn / 2 && corner.x < turn / 2)
+            if (turn > 0 && most - least > turn / 2 && corner.x < cuts.u.front() + turn / 2)
                 corner.x += turn;
         return corners;
     }
@@ -158,7 +159,8 @@ class Cutting {
                     continue;
                 }
                 const auto at = [&](int point) {
-                    return heightAt(part.panel, l.at(point), part.columns.plan.points[size_t(point)]);
+                    return heightAt(part.panel, l.at(point),
+                                    part.at + part.columns.plan.points[size_t(point)]);
                 };
                 into[k] = at(ends[k].a) + ends[k].t * (at(ends[k].b) - at(ends[k].a));
             }

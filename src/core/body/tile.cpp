@@ -15,8 +15,33 @@ std::size_t TileKeyHash::operator()(const TileKey& key) const {
     return hash;
 }
 
-quantity::Result<std::shared_ptr<const Tile>> tileOf(const TileKey& key, const std::stop_token& stop) {
+namespace {
+
+/// The part of a turned side that lies in a box of its plan, the plan from the box's corner.
+blank::Panel partOf(const blank::Panel& panel, plane::Point at, plane::Point size, const plane::Cuts& cuts) {
+    blank::Panel part = panel;
+    const auto from = [at](std::function<blank::Ray(plane::Point)> rays) {
+        if (!rays)
+            return rays;
+        return std::function<blank::Ray(plane::Point)>(
+            [at, rays = std::move(rays)](plane::Point p) { return rays(at + p); });
+    };
+    part.frontRay = from(panel.frontRay);
+    part.backRay = from(panel.backRay);
+    part.outline = {{{{0, 0}, {size.x, 0}, size, {0, size.y}}}};
+    part.rim.clear();
+    part.cuts = cuts;
+    return part;
+}
+
+} // namespace
+
+quantity::Result<std::shared_ptr<const Tile>> tileOf(const TileKey& key, const blank::Panel& panel,
+                                                     plane::Point at, const std::stop_token& stop) {
     auto tile = std::make_shared<Tile>();
+    if (key.on)
+        tile->panel = std::make_shared<const blank::Panel>(partOf(panel, at, key.size, key.on->cuts));
+    tile->madeAt = at.x;
     tile->size = key.size;
     tile->onBlank = key.thickness > 0;
     plane::Region box;
@@ -25,10 +50,13 @@ quantity::Result<std::shared_ptr<const Tile>> tileOf(const TileKey& key, const s
     auto columns =
         working::columnsOf(working::changesOf(box, key.thickness, working::workedOf(key.front, stop),
                                               working::workedOf(key.behind, stop)),
-                           stop);
+                           stop, key.on ? key.on->cuts : plane::Cuts{});
     if (!columns)
         return columns.problem();
     tile->columns = *std::move(columns);
+    if (tile->panel)
+        if (const auto problem = problemOf(clashOf(std::array{PanelColumns{*tile->panel, tile->columns}})))
+            return *problem;
     tile->pieces = piecesOf(tile->columns);
     const plane::Subdivision& plan = tile->columns.plan;
     for (const plane::Triangle& triangle : plan.triangles)

@@ -58,7 +58,8 @@ struct Card {
     blank::Blank blank{};
     std::vector<Inscription> inscriptions{};
     process::Process process{};
-    Lying lying{};                          ///< of what is printed
+    double seam = 0; ///< where sides that go all the way round are shown cut open, degrees from x = 0
+    Lying lying{};   ///< of what is printed
     quantity::Shared<setting::Rows> rows{}; ///< what fields in the words stand for
     int row = 0;                            ///< the row that is made; no part of the file
     cut::Stock stock{};

@@ -159,6 +159,17 @@ template<> const PartFields& fieldsOf<Card>() {
             .part("blank", &Card::blank)
             .about("the piece of material")
             .usual("a plate")
+            .number("seam", &Card::seam, Dimension::angle, ranges::turn)
+            .when([](const Card& card) {
+                const auto goesRound = [&](std::string_view side) {
+                    return blank::turnOf(card.blank, side) > 0;
+                };
+                return std::ranges::any_of(blank::sidesOf(card.blank), goesRound);
+            })
+            .quiet()
+            .about("where sides that go all the way round are shown cut open, degrees from where x is 0; "
+                   "changes "
+                   "nothing that is made")
             .part("process", &Card::process)
             .about("how the part is made")
             .usual("filament")

@@ -3,6 +3,7 @@
 #include "working/flat_tops.hpp"
 #include <limits>
 #include <map>
+#include <set>
 
 namespace bollard::card {
 
@@ -114,6 +115,11 @@ std::vector<bool> meeting(std::span<const blank::Panel> panels, const Lettering&
     };
     std::vector<Reach> reaches;
     std::vector<plane::Box> boxes; // across y
+    std::set<const blank::Panel*> used;
+    for (const working::PlacedLetters& letters : lettering.inscriptions)
+        used.insert(panelOf(panels, letters.side));
+    if (used.size() < 2)
+        return std::vector<bool>(lettering.inscriptions.size());
     for (size_t slot = 0; slot < lettering.inscriptions.size(); ++slot) {
         const working::PlacedLetters& letters = lettering.inscriptions[slot];
         const blank::Panel* const panel = panelOf(panels, letters.side);

@@ -111,41 +111,49 @@ bool isWithinReason(std::span<const blank::Panel> panels, const Lettering& lette
     return true;
 }
 
-} // namespace
-
 bool isWorthJoining(const quantity::Problem& problem) {
     return problem.kind == quantity::ProblemKind::sidesMeet ||
            problem.kind == quantity::ProblemKind::rimCrossed;
 }
 
-Solid joinedOf(const Lettering& lettering, const Solid& failed, body::TileMemory& tiles,
-               const std::stop_token& stop, const std::function<void(double)>& onProgress) {
+/// What columns could make of a solid, and the letters that they could not.
+struct Parted {
+    Solid rest{};
+    std::vector<Apart> letters{};
+    std::vector<int> meeting{}; ///< inscriptions, by slot
+};
+
+quantity::Result<Parted> partedOf(const Lettering& lettering, const Solid& failed, body::TileMemory& tiles,
+                                  const std::stop_token& stop) {
+    Parted parted;
+    if (!failed.problem) {
+        parted.rest = failed;
+        return parted;
+    }
     const std::span<const blank::Panel> panels = *failed.panels;
     const std::vector<bool> meet = meeting(panels, lettering), cross = crossingRim(panels, lettering, stop);
     std::vector<bool> isApart(meet.size());
     for (size_t slot = 0; slot < meet.size(); ++slot)
         isApart[slot] = meet[slot] || cross[slot];
-    const auto refused = [&](const quantity::Problem& problem) {
-        Solid none;
-        none.panels = failed.panels;
-        none.problem = problem;
-        return none;
-    };
     if (!isWithinReason(panels, lettering))
-        return refused(*failed.problem);
-    Solid joined =
-        solidOf(only(lettering, [&](size_t slot) { return !isApart[slot]; }), failed.panels, tiles, stop);
+        return *failed.problem;
+    // On the same strips as the bodies that are put to it.
+    std::vector<blank::Panel> asCut = *failed.panels;
+    for (blank::Panel& panel : asCut)
+        panel.turned = false;
+    const auto onStrips = std::make_shared<const std::vector<blank::Panel>>(std::move(asCut));
+    Solid& joined = parted.rest;
+    joined = solidOf(only(lettering, [&](size_t slot) { return !isApart[slot]; }), onStrips, tiles, stop);
     if (joined.problem && isWorthJoining(*joined.problem)) { // found only when it is made
         isApart.assign(isApart.size(), true);
-        joined = solidOf(only(lettering, [](size_t) { return false; }), failed.panels, tiles, stop);
+        joined = solidOf(only(lettering, [](size_t) { return false; }), onStrips, tiles, stop);
     }
     if (joined.problem)
-        return refused(*joined.problem);
+        return *joined.problem;
     if (const auto problem = impossible(panels, lettering))
-        return refused(*problem);
+        return *problem;
 
     // What fills its hollows is a body of its own, and the rest is one without it.
-    std::vector<Apart> all;
     for (const bool filling : {false, true}) {
         const Lettering some = only(lettering, [&](size_t slot) {
             return isApart[slot] && fills(lettering.inscriptions[slot]) == filling;
@@ -153,10 +161,49 @@ Solid joinedOf(const Lettering& lettering, const Solid& failed, body::TileMemory
         for (const blank::Panel& panel : panels) {
             auto apart = apartOf(panel, some, stop);
             if (!apart)
-                return refused(apart.problem());
-            all.push_back(*std::move(apart));
+                return apart.problem();
+            parted.letters.push_back(*std::move(apart));
         }
     }
+    for (size_t slot = 0; slot < meet.size(); ++slot)
+        if (meet[slot])
+            parted.meeting.push_back(int(slot));
+    return parted;
+}
+
+/// The ear of a turned blank.
+quantity::Result<Mesh> earOf(const blank::Blank& blank, std::span<const blank::Panel> panels,
+                             const std::stop_token& stop) {
+    const blank::StandingEar ear = blank::standing(blank.ear, panels);
+    const auto columns = working::columnsOf(working::changesOf(ear.outline, ear.thickness), stop);
+    if (!columns)
+        return columns.problem();
+    Mesh mesh = body::meshOf(*columns, Selection::everything, stop);
+    for (space::Vertex& v : mesh.vertices)
+        v.z += ear.thickness / 2;
+    return mesh;
+}
+
+} // namespace
+
+bool isUnjoined(const Lettering& lettering, const Solid& solid) {
+    if (solid.problem)
+        return isWorthJoining(*solid.problem);
+    return blank::hasEar(lettering.blank);
+}
+
+Solid joinedOf(const Lettering& lettering, const Solid& unjoined, body::TileMemory& tiles,
+               const std::stop_token& stop, const std::function<void(double)>& onProgress) {
+    const auto refused = [&](const quantity::Problem& problem) {
+        Solid none;
+        none.panels = unjoined.panels;
+        none.problem = problem;
+        return none;
+    };
+    auto parted = partedOf(lettering, unjoined, tiles, stop);
+    if (!parted)
+        return refused(parted.problem());
+    Solid joined = std::move(parted->rest);
     joined.bodies = Solid::Bodies{joined.bodyOf(Selection::blank), joined.bodyOf(Selection::letters)};
     Solid::Bodies& bodies = *joined.bodies;
     struct Work {
@@ -165,14 +212,23 @@ Solid joinedOf(const Lettering& lettering, const Solid& failed, body::TileMemory
         Boolean what;
     };
     std::vector<Work> works;
-    for (const Apart& apart : all) {
+    for (const Apart& apart : parted->letters) {
         works.push_back({&joined.mesh, &apart.hollows, Boolean::subtract});
         works.push_back({&bodies.blank, &apart.hollowsOfBlank, Boolean::subtract});
     }
-    for (const Apart& apart : all) {
+    for (const Apart& apart : parted->letters) {
         if (!apart.filling)
             works.push_back({&joined.mesh, &apart.letters, Boolean::unite});
         works.push_back({&bodies.letters, &apart.letters, Boolean::unite});
+    }
+    Mesh ear;
+    if (blank::hasEar(lettering.blank)) {
+        auto made = earOf(lettering.blank, *joined.panels, stop);
+        if (!made)
+            return refused(made.problem());
+        ear = *std::move(made);
+        works.push_back({&joined.mesh, &ear, Boolean::unite});
+        works.push_back({&bodies.blank, &ear, Boolean::unite});
     }
     std::erase_if(works, [](const Work& work) { return work.with->empty(); });
     for (size_t i = 0; i < works.size(); ++i) {
@@ -184,9 +240,7 @@ Solid joinedOf(const Lettering& lettering, const Solid& failed, body::TileMemory
         *works[i].body = *std::move(made);
     }
     joined.mesh.blocks.clear();
-    for (size_t slot = 0; slot < meet.size(); ++slot)
-        if (meet[slot])
-            joined.meeting.push_back(int(slot));
+    joined.meeting = std::move(parted->meeting);
     joined.dropOuts.pieces = body::shellsOf(joined.mesh);
     const int told = int(joined.dropOuts.loose.size());
     joined.dropOuts.strayPieces = std::max(0, joined.dropOuts.pieces - 1 - told);

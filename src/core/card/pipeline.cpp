@@ -488,7 +488,7 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& card, const std::stri
             const PanelsKey panelsKey{made.lettering->blank, riseOf(*made.lettering)};
             const auto panels = memory_->panels(panelsKey, 1, [&] {
                 return std::make_shared<const std::vector<blank::Panel>>(
-                    blank::shapeOf(panelsKey.blank).panelsOf(panelsKey.blank, panelsKey.rise));
+                    panelsOf(panelsKey.blank, panelsKey.rise));
             });
             return std::make_shared<const Solid>(solidOf(*made.lettering, panels, memory_->tiles, stop));
         });
@@ -584,7 +584,7 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& card, const std::stri
     solidWork.wait();
     if (stop.stop_requested())
         return made;
-    if (solid->problem && isWorthJoining(*solid->problem)) {
+    if (isUnjoined(*made.lettering, *solid)) {
         made.checked = check(nullptr);
         const auto tellProgress = [&](double done) {
             made.joining = done;

@@ -27,7 +27,7 @@ struct Lettering {
 struct Solid {
     std::shared_ptr<const std::vector<blank::Panel>> panels{};
     std::vector<working::Columns> columns{}; ///< by panel; of a flat wall what its tiles leave
-    std::vector<body::PlacedTile> tiles{};   ///< of the first panel, where it is flat
+    std::vector<body::PlacedTile> tiles{};   ///< of the first panel, where it is a flat wall or turned
     body::Mesh mesh{};
     check::DropOuts dropOuts{};
     std::optional<quantity::Problem> problem{};

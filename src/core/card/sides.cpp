@@ -1,4 +1,5 @@
 #include "card/sides.hpp"
+#include <cmath>
 
 namespace bollard::card {
 
@@ -24,16 +25,24 @@ std::vector<Inscription> copiesOnOtherSides(const Card& card, std::string_view s
     return copies;
 }
 
-void turnSide(Card& card, std::string_view side, double by) {
-    const std::string_view own = blank::sideOf(card.blank, side);
-    const double turn = blank::turnOf(card.blank, own);
-    if (own.empty() || !(turn > 0))
+double seamOf(const Card& card, std::string_view side) {
+    return card.seam / 360 * blank::turnOf(card.blank, side);
+}
+
+void moveSeam(Card& card, std::string_view side, double to_mm) {
+    const double turn = blank::turnOf(card.blank, side);
+    if (blank::sideOf(card.blank, side).empty() || !(turn > 0))
         return;
-    for (Inscription& inscription : card.inscriptions)
-        if (blank::sideOf(card.blank, inscription.side) == own && !inscription.ornament.goesWithWords()) {
-            const double x = inscription.placing.x + by;
-            inscription.placing.x = x - std::floor(x / turn) * turn;
-        }
+    const double share = to_mm / turn;
+    card.seam = 360 * (share - std::floor(share));
+    for (Inscription& inscription : card.inscriptions) {
+        const double own = blank::turnOf(card.blank, inscription.side), from = seamOf(card, inscription.side);
+        if (blank::sideOf(card.blank, inscription.side).empty() || !(own > 0) ||
+            inscription.ornament.goesWithWords())
+            continue;
+        const double x = inscription.placing.x - from;
+        inscription.placing.x = from + x - std::floor(x / own) * own;
+    }
 }
 
 } // namespace bollard::card

@@ -8,8 +8,9 @@ namespace bollard::card {
 /// without ids. Sides that have no size are left out.
 std::vector<Inscription> copiesOnOtherSides(const Card& card, std::string_view side);
 
-/// Turns all that lies on a side that goes all the way round by so much (mm of its own circumference), so
-/// that the seam comes elsewhere; nothing on others. Places are kept within once round.
-void turnSide(Card& card, std::string_view side, double by);
+/// Where the seam of a side that goes all the way round is shown, mm; 0 for others.
+double seamOf(const Card& card, std::string_view side);
+/// Shows it there, and what lies on such sides within once round from it: in the same places as before.
+void moveSeam(Card& card, std::string_view side, double to_mm);
 
 } // namespace bollard::card

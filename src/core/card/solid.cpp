@@ -46,7 +46,19 @@ plane::Region withinEdge(const blank::Panel& panel) {
     return reach > 0 ? plane::grown(panel.outline, -reach) : panel.outline;
 }
 
-/// The tiles of a flat wall, those that are not known made side by side.
+/// Of a box of the plan, from its corner.
+plane::Cuts cutsWithin(const plane::Cuts& cuts, const plane::Box& box) {
+    const auto within = [](const std::vector<std::int32_t>& all, std::int32_t low, std::int32_t high) {
+        std::vector<std::int32_t> own{0};
+        for (auto cut = std::ranges::upper_bound(all, low); cut != all.end() && *cut < high; ++cut)
+            own.push_back(*cut - low);
+        own.push_back(high - low);
+        return own;
+    };
+    return {within(cuts.u, box.low.x, box.high.x), within(cuts.v, box.low.y, box.high.y)};
+}
+
+/// The tiles of a panel, those that are not known made side by side.
 std::vector<quantity::Result<std::shared_ptr<const body::Tile>>>
 tilesOf(const blank::Panel& panel, const Lettering& lettering, std::span<const working::TileLetters> tiles,
         body::TileMemory& memory, const std::stop_token& stop) {
@@ -58,14 +70,17 @@ tilesOf(const blank::Panel& panel, const Lettering& lettering, std::span<const w
     tbb::parallel_for(tbb::blocked_range<size_t>(0, tiles.size(), worthATask), [&](const auto& range) {
         for (size_t i = range.begin(); i < range.end() && !stop.stop_requested(); ++i) {
             const auto& [box, letters] = tiles[i];
-            body::TileKey key{box.high - box.low, whole.empty() ? 0 : panel.thickness, {}, {}};
+            body::TileKey key{
+                box.high - box.low, whole.empty() ? 0 : working::Thickness(panel).least, {}, {}, {}};
+            if (panel.turned)
+                key.on = {lettering.blank, box.low.y, cutsWithin(panel.cuts, box)};
             key.front = working::lettersOn(panel, lettering.inscriptions, letters, false, box.low);
             key.behind = working::lettersOn(panel, lettering.inscriptions, letters, true, box.low);
             if (auto known = memory.find(key)) {
                 made[i] = *std::move(known);
                 continue;
             }
-            made[i] = body::tileOf(key, stop);
+            made[i] = body::tileOf(key, panel, box.low, stop);
             if (made[i] && !stop.stop_requested())
                 made[i] = memory.keep(key, *made[i]);
         }
@@ -157,19 +172,85 @@ check::DropOuts dropOutsOf(const Solid& solid, const Lettering& lettering, const
     return all;
 }
 
-std::optional<quantity::Problem> problemOf(body::Clash clash) {
-    switch (clash) {
-    case body::Clash::turnedOver:
-        return quantity::Problem{quantity::ProblemKind::cutTooDeep};
-    case body::Clash::throughRim:
-        return quantity::Problem{quantity::ProblemKind::rimCrossed};
-    case body::Clash::none:
-        break;
+/// The columns of a panel on which nothing is worked.
+quantity::Result<working::Columns> bareColumns(const blank::Panel& panel) {
+    return working::columnsOf(
+        working::changesOf(panel.outline, working::Thickness(panel), {}, {}, working::edgeChanges(panel)), {},
+        panel.cuts);
+}
+
+/// What can be worked out apart on the first panel, whose strips are then put round it.
+working::Tiling tilingOf(Solid& solid, const Lettering& lettering) {
+    const blank::Panel& panel = solid.panels->front();
+    std::vector<working::PlanLetter> letters = working::lettersOf(panel, lettering.inscriptions);
+    if (isFlatWall(panel)) {
+        const plane::Region within = withinEdge(panel);
+        // An edge may take all there is: then no letter is clear of it.
+        if (within.empty() == panel.outline.empty())
+            return working::tilingOf(within, std::move(letters));
+    } else if (panel.turned) {
+        working::TurnedTiling turned = working::turnedTilingOf(panel, letters);
+        if (!turned.tiling.tiles.empty()) {
+            blank::Rise rise = riseOf(lettering);
+            rise.ends = std::move(turned.ends);
+            solid.panels = std::make_shared<const std::vector<blank::Panel>>(
+                blank::shapeOf(lettering.blank).panelsOf(lettering.blank, rise));
+            return std::move(turned.tiling);
+        }
     }
-    return std::nullopt;
+    return {{}, std::move(letters)};
+}
+
+/// Tiles and columns of all panels; a problem where they cannot be made.
+std::optional<quantity::Problem> makeColumns(Solid& solid, const Lettering& lettering,
+                                             const working::Tiling& tiling, body::TileMemory& memory,
+                                             const std::stop_token& stop) {
+    std::vector<bool> isWorked;
+    for (const blank::Panel& panel : *solid.panels) {
+        const bool first = &panel == &solid.panels->front();
+        plane::Region around = panel.outline;
+        if (first) {
+            const auto tiles = tilesOf(panel, lettering, tiling.tiles, memory, stop);
+            for (size_t i = 0; i < tiles.size(); ++i) {
+                if (!tiles[i])
+                    return tiles[i].problem();
+                const auto& [low, high] = tiling.tiles[i].box;
+                solid.tiles.push_back({*tiles[i], low});
+                if ((*tiles[i])->onBlank)
+                    around.rings.push_back({low, {low.x, high.y}, high, {high.x, low.y}});
+            }
+        }
+        const std::vector<working::Change> changes =
+            changesOn(panel, around, lettering,
+                      first ? tiling.rest : working::lettersOf(panel, lettering.inscriptions), stop);
+        if (reachesRim(panel, changes))
+            return quantity::Problem{quantity::ProblemKind::rimCrossed};
+        auto columns = working::columnsOf(changes, stop, panel.cuts);
+        if (!columns)
+            return columns.problem();
+        solid.columns.push_back(*std::move(columns));
+        isWorked.push_back(changes.size() > 1);
+    }
+    std::vector<body::PanelColumns> worked; // the bare blank was sound
+    for (size_t i = 0; i < isWorked.size(); ++i)
+        if (isWorked[i])
+            worked.push_back({(*solid.panels)[i], solid.columns[i]});
+    return body::problemOf(body::clashOf(worked));
 }
 
 } // namespace
+
+std::vector<blank::Panel> panelsOf(const blank::Blank& blank, const blank::Rise& rise) {
+    std::vector<blank::Panel> panels = blank::shapeOf(blank).panelsOf(blank, rise);
+    for (const blank::Panel& panel : panels) {
+        if (!panel.frontRay)
+            continue;
+        const auto columns = bareColumns(panel);
+        if (!columns || body::clashOf(std::array{body::PanelColumns{panel, *columns}}) != body::Clash::none)
+            return {};
+    }
+    return panels;
+}
 
 double massOf(const Made& made) {
     if (!made.card || !made.solid || made.solid->problem)
@@ -182,7 +263,7 @@ double massOf(const Made& made) {
 Solid solidOf(const Lettering& lettering, std::shared_ptr<const std::vector<blank::Panel>> panels,
               body::TileMemory& memory, const std::stop_token& stop) {
     Solid solid;
-    solid.panels = std::move(panels);
+    solid.panels = panels;
     if (solid.panels->empty()) {
         solid.problem = quantity::Problem{quantity::ProblemKind::blankUnmade};
         return solid;
@@ -195,44 +276,14 @@ Solid solidOf(const Lettering& lettering, std::shared_ptr<const std::vector<blan
         solid.problem = problem;
         return solid;
     }
-    working::Tiling tiling;
-    for (const blank::Panel& panel : *solid.panels) {
-        std::vector<working::PlanLetter> left = working::lettersOf(panel, lettering.inscriptions);
-        plane::Region around = panel.outline;
-        const plane::Region within = isFlatWall(panel) ? withinEdge(panel) : plane::Region{};
-        // An edge may take all there is: then no letter is clear of it.
-        if (isFlatWall(panel) && within.empty() == panel.outline.empty()) {
-            tiling = working::tilingOf(within, left);
-            const auto tiles = tilesOf(panel, lettering, tiling.tiles, memory, stop);
-            for (size_t i = 0; i < tiles.size(); ++i) {
-                if (!tiles[i]) {
-                    solid.problem = tiles[i].problem();
-                    return solid;
-                }
-                const auto& [low, high] = tiling.tiles[i].box;
-                solid.tiles.push_back({*tiles[i], low});
-                if ((*tiles[i])->onBlank)
-                    around.rings.push_back({low, {low.x, high.y}, high, {high.x, low.y}});
-            }
-            left = tiling.rest;
-        }
-        const std::vector<working::Change> changes = changesOn(panel, around, lettering, left, stop);
-        if (reachesRim(panel, changes)) {
-            solid.problem = quantity::Problem{quantity::ProblemKind::rimCrossed};
-            return solid;
-        }
-        auto columns = working::columnsOf(changes, stop, panel.cuts);
-        if (!columns) {
-            solid.problem = columns.problem();
-            return solid;
-        }
-        solid.columns.push_back(*std::move(columns));
-    }
-    const std::vector<body::PanelColumns> parts = solid.parts();
-    if (const auto problem = problemOf(body::clashOf(parts))) {
+    const working::Tiling tiling = tilingOf(solid, lettering);
+    if (const auto problem = makeColumns(solid, lettering, tiling, memory, stop)) {
+        solid = {};
+        solid.panels = std::move(panels);
         solid.problem = problem;
         return solid;
     }
+    const std::vector<body::PanelColumns> parts = solid.parts();
     const auto mesh = [&] { solid.mesh = body::meshOf(parts, body::Selection::everything, stop); };
     const auto pieces = [&] { solid.dropOuts = dropOutsOf(solid, lettering, tiling, stop); };
     if (lettering.letters() < lettersWorthTasks) {

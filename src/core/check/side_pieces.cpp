@@ -5,8 +5,8 @@ namespace bollard::check {
 
 std::vector<SidePiece> piecesOnSide(const blank::Blank& blank, std::string_view side,
                                     std::span<const working::PlacedLetters> inscriptions,
-                                    const Readings& readings) {
-    const plane::Region whole = blank::regionOf(blank, side);
+                                    const Readings& readings, double seam_mm) {
+    const plane::Region whole = plane::shifted(blank::regionOf(blank, side), {plane::toUnits(seam_mm), 0});
     const double behind = blank::depthBehind(blank, side);
     std::vector<plane::Region> cuts, standing, strips;
     for (const working::PlacedLetters& letters : inscriptions) {

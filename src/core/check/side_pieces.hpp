@@ -19,6 +19,6 @@ struct SidePiece {
 /// left out. O(n log n).
 std::vector<SidePiece> piecesOnSide(const blank::Blank& blank, std::string_view side,
                                     std::span<const working::PlacedLetters> inscriptions,
-                                    const Readings& readings);
+                                    const Readings& readings, double seam_mm = 0);
 
 } // namespace bollard::check

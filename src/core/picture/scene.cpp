@@ -1,4 +1,5 @@
 #include "picture/scene.hpp"
+#include <cmath>
 
 namespace bollard::picture {
 
@@ -28,7 +29,10 @@ Scene sceneOf(const Mesh& mesh) {
     for (const body::Block& block : mesh.blocks) {
         leave(size_t(block.triangle));
         const Creases& creases = block.surface->creases;
-        std::ranges::copy(creases.normals, scene.normals.begin() + block.triangle);
+        const auto c = float(std::cos(block.turn)), s = float(std::sin(block.turn));
+        std::ranges::transform(creases.normals, scene.normals.begin() + block.triangle, [&](const auto& n) {
+            return block.turn == 0 ? n : space::Point3{n.x * c + n.z * s, n.y, n.z * c - n.x * s};
+        });
         for (const Crease& edge : creases.edges)
             scene.edges.push_back({edge.from + block.vertex, edge.to + block.vertex, edge.letters});
         done += creases.normals.size();

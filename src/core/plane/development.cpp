@@ -209,6 +209,128 @@ quantity::Result<Subdivision> developed(std::span<const LayerEdge> edges, const 
     return closed(subdivided(development.edges(), std::move(stop)), cuts);
 }
 
+namespace {
+
+/// Puts triangles between each two lines of equal u, band by band.
+class Gridding {
+  public:
+    Gridding(const Cuts& cuts, std::span<const Box> leftOut) : cuts_(cuts), strips_(cuts.u.size() - 1) {
+        std::vector<std::vector<const Box*>> over(strips_); // what each strip runs through
+        for (const Box& box : leftOut) {
+            const auto first = size_t(std::ranges::lower_bound(cuts.u, box.low.x) - cuts.u.begin());
+            for (size_t i = first; i < strips_ && cuts.u[i] < box.high.x; ++i)
+                over[i].push_back(&box);
+        }
+        lines_.resize(cuts.around ? strips_ : strips_ + 1);
+        for (size_t i = 0; i < lines_.size(); ++i)
+            addLine(i, over);
+        plan_.cells = {noLayer, plan_.sets.of(0)};
+        for (size_t i = 0; i < strips_; ++i)
+            addStrip(i, over[i]);
+    }
+    Subdivision plan() && { return std::move(plan_); }
+
+  private:
+    /// A triangle, and which of its corners lies across; none: -1.
+    struct Side {
+        int triangle = -1, corner = 0;
+    };
+    struct Line {
+        std::vector<std::int32_t> v{};
+        int first = 0;                     ///< the point at the lowest
+        std::vector<Side> left{}, right{}; ///< of each stretch between two points
+    };
+
+    void addLine(size_t i, const std::vector<std::vector<const Box*>>& over) {
+        Line& line = lines_[i];
+        line.v = cuts_.v;
+        const std::vector<const Box*> none;
+        const auto& before = i > 0 ? over[i - 1] : cuts_.around ? over.back() : none;
+        const auto& after = i < strips_ ? over[i] : none;
+        for (const auto* boxes : {&before, &after})
+            for (const Box* box : *boxes) {
+                line.v.push_back(box->low.y);
+                line.v.push_back(box->high.y);
+            }
+        std::ranges::sort(line.v);
+        line.v.erase(std::unique(line.v.begin(), line.v.end()), line.v.end());
+        for (const Box* box : after) // within it no points
+            if (std::ranges::find(before, box) != before.end())
+                std::erase_if(line.v, [&](std::int32_t v) { return v > box->low.y && v < box->high.y; });
+        line.first = int(plan_.points.size());
+        for (const std::int32_t v : line.v)
+            plan_.points.push_back({cuts_.u[i], v});
+        line.left.resize(line.v.size());
+        line.right.resize(line.v.size());
+    }
+
+    void addStrip(size_t i, const std::vector<const Box*>& boxes) {
+        std::vector<std::int32_t> levels = cuts_.v;
+        for (const Box* box : boxes) {
+            levels.push_back(box->low.y);
+            levels.push_back(box->high.y);
+        }
+        std::ranges::sort(levels);
+        levels.erase(std::unique(levels.begin(), levels.end()), levels.end());
+        Line &left = lines_[i], &right = lines_[(i + 1) % lines_.size()];
+        Side below;
+        for (size_t k = 0; k + 1 < levels.size(); ++k) {
+            const bool isLeftOut = std::ranges::any_of(boxes, [&](const Box* box) {
+                return box->low.y <= levels[k] && levels[k + 1] <= box->high.y;
+            });
+            below = isLeftOut ? Side{} : addBand(left, right, levels[k], levels[k + 1], below);
+        }
+    }
+
+    /// Between two levels that both lines have a point at; gives the side that lies towards the upper one.
+    Side addBand(Line& left, Line& right, std::int32_t from, std::int32_t to, Side below) {
+        const auto placeOf = [](const Line& line, std::int32_t v) {
+            return size_t(std::ranges::lower_bound(line.v, v) - line.v.begin());
+        };
+        size_t l = placeOf(left, from), r = placeOf(right, from);
+        const size_t lEnd = placeOf(left, to), rEnd = placeOf(right, to);
+        while (l < lEnd || r < rEnd) {
+            const bool onLeft = r >= rEnd || (l < lEnd && left.v[l + 1] < right.v[r + 1]);
+            const auto number = int(plan_.triangles.size());
+            const int a = left.first + int(l), b = right.first + int(r);
+            // The one before lies across the newest corner, the next across the oldest on the other line.
+            plan_.triangles.push_back({{a, b, onLeft ? a + 1 : b + 1}, {-1, -1, -1}, 1});
+            join({number, 2}, below);
+            if (onLeft) {
+                left.right[l] = {number, 1};
+                if (left.left[l].triangle >= 0)
+                    join({number, 1}, left.left[l]);
+                below = {number, 0};
+                ++l;
+            } else {
+                right.left[r] = {number, 0};
+                if (right.right[r].triangle >= 0)
+                    join({number, 0}, right.right[r]);
+                below = {number, 1};
+                ++r;
+            }
+        }
+        return below;
+    }
+    void join(Side a, Side b) {
+        if (a.triangle < 0 || b.triangle < 0)
+            return;
+        plan_.triangles[size_t(a.triangle)].neighbours[size_t(a.corner)] = b.triangle;
+        plan_.triangles[size_t(b.triangle)].neighbours[size_t(b.corner)] = a.triangle;
+    }
+
+    const Cuts& cuts_;
+    size_t strips_;
+    std::vector<Line> lines_;
+    Subdivision plan_;
+};
+
+} // namespace
+
+Subdivision griddedPlan(const Cuts& cuts, std::span<const Box> leftOut) {
+    return Gridding(cuts, leftOut).plan();
+}
+
 quantity::Result<Subdivision> refined(const Subdivision& plan, std::span<const Split> splits,
                                       std::span<const LayerEdge> more, const Cuts& cuts,
                                       std::stop_token stop) {

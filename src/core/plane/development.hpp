@@ -11,6 +11,7 @@ struct Cuts {
     std::vector<std::int32_t> v{};
     bool around = false; ///< the last u is the first again
 
+    bool operator==(const Cuts&) const = default;
     bool empty() const { return u.empty(); }
     /// How far it is round; 0 where the plan does not close.
     std::int32_t turn() const { return around ? u.back() - u.front() : 0; }
@@ -25,6 +26,10 @@ struct Cuts {
 /// seam are neighbours and have its points in common, so that nothing after this knows of it.
 quantity::Result<Subdivision> developed(std::span<const LayerEdge> edges, const Cuts& cuts,
                                         std::stop_token stop = {});
+
+/// The same where nothing is drawn but boxes that are left out, in no time: without edges, and without
+/// triangles in the boxes. They meet no other and no end of the cuts; their sides are cuts. O(triangles).
+Subdivision griddedPlan(const Cuts& cuts, std::span<const Box> leftOut);
 
 /// As of a flat plan, and closed again where the cuts go round; no cuts: flat.
 quantity::Result<Subdivision> refined(const Subdivision& plan, std::span<const Split> splits,

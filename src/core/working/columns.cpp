@@ -1,7 +1,9 @@
 #include "working/columns.hpp"
 #include "working/contacts.hpp"
 #include "working/slopes.hpp"
+#include <cmath>
 #include <map>
+#include <optional>
 
 namespace bollard::working {
 
@@ -115,6 +117,10 @@ class Builder {
     Builder(std::span<const Change> changes, const plane::Cuts& cuts, const std::stop_token& stop)
         : changes_(changes), cuts_(cuts), slopes_(changes, cuts.turn()), stop_(stop),
           padLayer_(int(changes.size())) {
+        if (!cuts.empty() &&
+            !changes.empty()) // the side itself comes with the cuts; but what is left out of it
+            for (size_t i = 1; i < changes.front().region.rings.size(); ++i)
+                plane::addEdges(edges_, {{changes.front().region.rings[i]}}, 0);
         for (size_t i = cuts.empty() ? 0 : 1; i < changes.size(); ++i)
             if (!changes[i].outside || changes[i].reach() > 0)
                 plane::addEdges(edges_, plane::stretched(changes[i].region, changes[i].stretch), int(i));
@@ -122,6 +128,12 @@ class Builder {
     }
 
     quantity::Result<Columns> columns() {
+        if (const auto leftOut = onlyLeftOut()) {
+            columns_.plan = plane::griddedPlan(cuts_, *leftOut);
+            slopes_.findLevels(columns_);
+            fillCells();
+            return std::move(columns_);
+        }
         auto plan = laidOut(edges_);
         constexpr int rounds = 12;
         for (int round = 0; round < rounds; ++round) {
@@ -152,6 +164,24 @@ class Builder {
     }
 
   private:
+    /// Of a side on which nothing is worked, the boxes that are left out of it.
+    std::optional<std::vector<plane::Box>> onlyLeftOut() const {
+        if (cuts_.empty() || changes_.size() != 1)
+            return std::nullopt;
+        std::vector<plane::Box> boxes;
+        const std::vector<plane::Ring>& rings = changes_.front().region.rings;
+        for (size_t i = 1; i < rings.size(); ++i) {
+            const plane::Box box = plane::boxOf(plane::Region{{rings[i]}});
+            const bool isBox = rings[i].size() == 4 &&
+                               std::fabs(plane::areaOf(rings[i])) ==
+                                   (double(box.high.x) - box.low.x) * (double(box.high.y) - box.low.y);
+            if (!isBox || !std::ranges::binary_search(cuts_.u, box.low.x) ||
+                !std::ranges::binary_search(cuts_.u, box.high.x))
+                return std::nullopt;
+            boxes.push_back(box);
+        }
+        return boxes;
+    }
     quantity::Result<Subdivision> laidOut(const std::vector<LayerEdge>& edges) const {
         return cuts_.empty() ? plane::subdivided(edges, stop_) : plane::developed(edges, cuts_, stop_);
     }

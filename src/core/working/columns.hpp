@@ -53,7 +53,8 @@ struct Columns {
 /// mm. Where columns would meet only in a point a pad 20 micrometres across joins them (larger only in wedges
 /// thinner than the grid); where they would meet only along an edge in height one is lowered by 10
 /// micrometres. Where slopes run through each other the plan is cut; geometryFailed when that does not
-/// settle. Over a side that is not flat the first change is all of the side, which the cuts span.
+/// settle. Over a side that is not flat the first change is all of the side, which the cuts span, but for
+/// what its region's further rings leave out.
 quantity::Result<Columns> columnsOf(std::span<const Change> changes, std::stop_token stop = {},
                                     const plane::Cuts& cuts = {});
 

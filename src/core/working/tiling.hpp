@@ -1,4 +1,5 @@
-// Which letters of a flat wall can be worked out apart from all others, each group in a box of its own.
+// Which letters of a wall, or of a side that is turned, can be worked out apart from all others, each group
+// in a box of its own.
 #pragma once
 #include "blank/panel.hpp"
 #include "working/changes.hpp"
@@ -10,8 +11,10 @@ namespace bollard::working {
 struct PlanLetter {
     int slot = 0;
     int letter = 0;
-    bool behind = false; ///< on the back, which the plan sees through the front
-    plane::Box box{};    ///< with room for what is added where columns would only touch
+    bool behind = false;      ///< on the back, which the plan sees through the front
+    plane::Box box{};         ///< with room for what is added where columns would only touch
+    bool unlike = false;      ///< it is not the same in another place
+    std::int32_t brought = 0; ///< by how much the box was brought in, whole turns, grid units
 };
 
 /// Letters whose boxes meet, or that follow each other closely, in a box that meets no other.
@@ -32,9 +35,19 @@ std::vector<PlanLetter> lettersOf(const blank::Panel& panel, std::span<const Pla
 blank::Drawn drawnOn(const blank::Panel& panel, const PlacedLetters& letters);
 
 /// `letters` in card order. O(n log n) for letters whose boxes hardly meet.
-Tiling tilingOf(const plane::Region& blank, const std::vector<PlanLetter>& letters);
+Tiling tilingOf(const plane::Region& blank, std::vector<PlanLetter> letters);
 
-/// The chosen letters, by inscription, as the plan has them, shifted by -`from`.
+/// Over a side that is turned: no two tiles lie beside each other along its axis, so that each has its own
+/// strips. Letters are brought in to one turn from where the plan can begin; `ends` tells where strips then
+/// have to end.
+struct TurnedTiling {
+    Tiling tiling{}; ///< no tiles: where there are letters all the way round
+    std::vector<std::int32_t> ends{};
+};
+TurnedTiling turnedTilingOf(const blank::Panel& panel, std::vector<PlanLetter> letters);
+
+/// The chosen letters, by inscription, as the plan has them, shifted by -`from`; what is stretched there is
+/// shifted before.
 std::vector<WorkedLetters> lettersOn(const blank::Panel& panel, std::span<const PlacedLetters> inscriptions,
                                      std::span<const PlanLetter> chosen, bool behind, plane::Point from);
 
