@@ -461,7 +461,8 @@ void FlatDrawing::paintRound(QPainter& painter, const FlatScale& scale, const Si
             painter.setPen(thin(t.line, 1, Qt::DotLine));
             if (x > box.left() + 1e-9 && x < box.right() - 1e-9 && quarter % 4 != 2)
                 upright(x);
-            notes.push_back({{x, box.bottom()}, QStringLiteral("%1°").arg(quarter * 90), true});
+            const int degrees = side.seam == 0 ? quarter * 90 : quarter * 90 % 360;
+            notes.push_back({{x, box.bottom()}, QStringLiteral("%1°").arg(degrees), true});
         }
     for (int i = 1; side.narrows && i < 8; ++i) {
         const double y = box.top() + box.height() * i / 8;

@@ -196,6 +196,7 @@ class Extraction {
         if (panel_.frontRay)
             partWalls();
         const std::vector<bool> onRim = sharedPoints();
+        std::vector<Vertex> chain; // one after the other
         const auto coordinate = [&](std::int32_t units) {
             return part_.isTile ? double(units) : plane::toMillimetres(units);
         };
@@ -217,7 +218,7 @@ class Extraction {
                 continue;
             }
             const Stand& stand = stands_[p];
-            const std::vector<Vertex> chain = chainAt(int(p), stand);
+            chainAt(int(p), stand, chain);
             size_t place = 0;
             for (int h = firstOf_[p]; h >= 0; h = heights_[size_t(h)].next) {
                 const std::int32_t height = heights_[size_t(h)].height;
@@ -234,8 +235,8 @@ class Extraction {
     }
 
     /// Where the heights over a point lie.
-    std::vector<Vertex> chainAt(int point, const Stand& stand) const {
-        std::vector<Vertex> chain;
+    void chainAt(int point, const Stand& stand, std::vector<Vertex>& chain) const {
+        chain.clear();
         std::vector<size_t> parting; // between front and back
         constexpr std::int32_t most = 1000;
         for (int h = firstOf_[size_t(point)]; h >= 0; h = heights_[size_t(h)].next) {
@@ -250,7 +251,6 @@ class Extraction {
             for (const size_t place : parting)
                 chain[place] = from + (double(place - low) / double(high - low)) * way;
         }
-        return chain;
     }
 
     /// The points where a neighbouring panel or a tile goes on.

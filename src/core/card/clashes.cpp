@@ -64,11 +64,16 @@ bool runsIntoOther(std::span<const blank::Panel> panels, const Lettering& letter
         const double height = goesIn(letters.working.kind) ? lowest : highest;
         const double beyond = working::reachBeyond(
             letters.working, blank::depthBehind(lettering.blank, letters.side)); // mouths, clearance
-        return std::ranges::any_of(letters.onSide, [&](const plane::Region& letter) {
-            const plane::Box box = plane::boxOf(letter);
+        const auto isTight = [&](const plane::Box& box) {
             return !box.empty() && !panel->hasRoom(plane::toMillimetres(box.low.y) - beyond,
                                                    plane::toMillimetres(box.high.y) + beyond, height);
-        });
+        };
+        plane::Box all; // where there is room for all there is for each
+        for (const plane::Region& letter : letters.onSide)
+            all.include(plane::boxOf(letter));
+        return isTight(all) && std::ranges::any_of(letters.onSide, [&](const plane::Region& letter) {
+                   return isTight(plane::boxOf(letter));
+               });
     });
 }
 

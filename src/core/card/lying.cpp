@@ -38,8 +38,9 @@ std::optional<Facing> facingOf(const std::string& on, std::span<const blank::Pan
         if (panel.front != on && !behind)
             continue;
         const plane::Box box = plane::boxOf(panel.outline);
-        const plane::Point middle =
-            plane::onGrid(0.5 * (plane::vectorOf(box.low) + plane::vectorOf(box.high)));
+        plane::Point middle = plane::onGrid(0.5 * (plane::vectorOf(box.low) + plane::vectorOf(box.high)));
+        if (panel.cuts.around) // its plan may begin anywhere; half a turn from x = 0 it faces the front
+            middle.x = panel.cuts.turn() / 2;
         const auto across = [&](std::int32_t by) {
             return blank::standOn(panel, behind, {middle.x, middle.y + by}).foot;
         };

@@ -106,11 +106,15 @@ WallPieces wallPiecesOf(const working::Columns& rest, const body::Pieces& ofRest
     for (const body::PlacedTile& placed : tiles)
         if (placed.tile->onBlank)
             pieceAt.emplace(placed.at, -1);
+    std::vector<int*> ofCorner(rest.plan.points.size()); // by point
+    for (size_t p = 0; p < ofCorner.size() && !pieceAt.empty(); ++p)
+        if (const auto found = pieceAt.find(rest.plan.points[p]); found != pieceAt.end())
+            ofCorner[p] = &found->second;
     for (const plane::Triangle& triangle : rest.plan.triangles)
         for (const int corner : triangle.corners)
-            if (const auto found = pieceAt.find(rest.plan.points[size_t(corner)]); found != pieceAt.end())
+            if (int* const piece = ofCorner[size_t(corner)])
                 if (const auto& over = ofRest.ofInterval[size_t(triangle.cell)]; !over.empty())
-                    found->second = over.front();
+                    *piece = over.front();
     for (const auto& [tile, at] : tiles) {
         std::vector<int>& numbers = all.numbers.emplace_back();
         for (size_t i = 0; i < tile->pieces.pieces.size(); ++i) {

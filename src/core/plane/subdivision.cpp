@@ -249,6 +249,76 @@ quantity::Result<Subdivision> refined(const Subdivision& plan, std::span<const S
     return laidOut(loose, std::move(sets), stop);
 }
 
+namespace {
+
+/// Joins triangles along the edges that they have in common.
+void joinNeighbours(Subdivision& plan) {
+    std::map<std::pair<int, int>, std::pair<size_t, size_t>> open; // edge -> triangle and corner
+    for (size_t t = 0; t < plan.triangles.size(); ++t)
+        for (size_t k = 0; k < 3; ++k) {
+            Triangle& own = plan.triangles[t];
+            const auto [there, isNew] =
+                open.try_emplace(std::minmax(own.corners[(k + 1) % 3], own.corners[(k + 2) % 3]), t, k);
+            if (isNew)
+                continue;
+            own.neighbours[k] = int(there->second.first);
+            plan.triangles[there->second.first].neighbours[there->second.second] = int(t);
+        }
+}
+
+/// Where the corners of a hole, the other way round, begin nearest to a place.
+size_t nearestTo(Point place, const Ring& ring) {
+    const auto away = [&](Point p) { return length(vectorOf(p) - vectorOf(place)); };
+    return size_t(std::ranges::min_element(ring, {}, away) - ring.begin());
+}
+
+} // namespace
+
+std::optional<Subdivision> ringedPlan(const Region& region) {
+    const size_t rings = region.rings.size();
+    if (rings == 0 || rings > 2 || region.rings.back().size() != region.rings.front().size())
+        return std::nullopt;
+    const Ring& outer = region.rings.front();
+    const size_t n = outer.size();
+    Subdivision plan;
+    plan.cells = {noLayer, plan.sets.of(0)};
+    plan.points = outer;
+    const auto add = [&](size_t a, size_t b, size_t c) {
+        plan.triangles.push_back({{int(a), int(b), int(c)}, {-1, -1, -1}, 1});
+    };
+    if (rings == 1) { // to and fro between its two halves
+        for (size_t low = 0, high = n - 1; low + 1 < high; ++low, --high) {
+            add(low, low + 1, high);
+            if (low + 1 < high - 1)
+                add(low + 1, high - 1, high);
+        }
+    } else {
+        Ring inner(region.rings[1].rbegin(), region.rings[1].rend());
+        std::ranges::rotate(inner, inner.begin() + std::ptrdiff_t(nearestTo(outer[0], inner)));
+        plan.points.insert(plan.points.end(), inner.begin(), inner.end());
+        for (size_t i = 0; i < n; ++i) {
+            const size_t next = (i + 1) % n;
+            add(i, next, n + next);
+            add(i, n + next, n + i);
+        }
+    }
+    double area = 0;
+    for (const Triangle& t : plan.triangles) {
+        const auto twice = turn(plan.points[size_t(t.corners[0])], plan.points[size_t(t.corners[1])],
+                                plan.points[size_t(t.corners[2])]);
+        if (!(twice > 0))
+            return std::nullopt;
+        area += double(twice) / 2;
+    }
+    double whole = 0;
+    for (const Ring& ring : region.rings)
+        whole += areaOf(ring);
+    if (std::fabs(area - whole) > 0.5)
+        return std::nullopt; // they overlap
+    joinNeighbours(plan);
+    return plan;
+}
+
 int triangleAt(const Subdivision& subdivision, Point p, int hint) {
     if (subdivision.triangles.empty())
         return -1;

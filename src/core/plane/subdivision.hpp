@@ -4,6 +4,7 @@
 #include "plane/region.hpp"
 #include "quantity/result.hpp"
 #include <array>
+#include <optional>
 #include <span>
 #include <stop_token>
 #include <vector>
@@ -73,6 +74,10 @@ quantity::Result<Subdivision> refined(const Subdivision& plan, std::span<const S
 
 /// Lays the layers over each other.
 quantity::Result<Subdivision> subdivided(std::span<const Region> layers, std::stop_token stop = {});
+
+/// The same of one region that is a ring, or what lies between two of as many corners each, where it can be
+/// put together in order: without edges, in no time. Nothing where it cannot. O(corners).
+std::optional<Subdivision> ringedPlan(const Region& region);
 
 /// The triangle that holds `p` (or touches it), walking from `hint`; -1 outside the hull.
 int triangleAt(const Subdivision& subdivision, Point p, int hint = 0);

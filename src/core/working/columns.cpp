@@ -128,8 +128,9 @@ class Builder {
     }
 
     quantity::Result<Columns> columns() {
-        if (const auto leftOut = onlyLeftOut()) {
-            columns_.plan = plane::griddedPlan(cuts_, *leftOut);
+        auto plain = plainPlan();
+        if (plain) {
+            columns_.plan = *std::move(plain);
             slopes_.findLevels(columns_);
             fillCells();
             return std::move(columns_);
@@ -164,10 +165,17 @@ class Builder {
     }
 
   private:
-    /// Of a side on which nothing is worked, the boxes that are left out of it.
-    std::optional<std::vector<plane::Box>> onlyLeftOut() const {
-        if (cuts_.empty() || changes_.size() != 1)
+    /// Of a side on which nothing is worked.
+    std::optional<Subdivision> plainPlan() const {
+        if (changes_.size() != 1 || changes_.front().floor.reach() > 0 || changes_.front().roof.reach() > 0)
             return std::nullopt;
+        if (cuts_.empty())
+            return plane::ringedPlan(changes_.front().region);
+        const auto leftOut = onlyLeftOut();
+        return leftOut ? std::optional(plane::griddedPlan(cuts_, *leftOut)) : std::nullopt;
+    }
+    /// The boxes that are left out of it.
+    std::optional<std::vector<plane::Box>> onlyLeftOut() const {
         std::vector<plane::Box> boxes;
         const std::vector<plane::Ring>& rings = changes_.front().region.rings;
         for (size_t i = 1; i < rings.size(); ++i) {
