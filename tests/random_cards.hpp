@@ -58,6 +58,12 @@ class RandomCards {
             b.wall = between(0.8, 2.5);
         b.edge = edge();
         b.edgeBoth = random_() % 2 == 0;
+        if (b.kind == Kind::ring && random_() % 2) {
+            b.flat = between(1, b.bore * 0.8);
+            b.flatThickness = between(1, 5);
+        }
+        if (random_() % 10 == 0)
+            b.ear = {between(2, 5), between(1, 3), between(1, 4), random_() % 2 == 0};
         const auto sides = bollard::blank::sidesOf(b);
         for (auto count = 1 + random_() % 2; count > 0; --count) {
             bollard::card::Inscription made = inscription(b);

@@ -4,9 +4,11 @@
 #include "app/controls/looks.hpp"
 #include "app/findings/plan_panel.hpp"
 #include "app/help_pages.hpp"
+#include "app/proof/layers_view.hpp"
 #include "app/proof/proof_view.hpp"
 #include "app/session/beginning.hpp"
 #include "card/card_json.hpp"
+#include "card/printing.hpp"
 #include "wording/wording.hpp"
 #include <QAction>
 #include <QApplication>
@@ -157,6 +159,12 @@ void MainWindow::buildBody() {
     board->addWidget(bodyView_, 1);
     connect(bodyView_, &BodyView::sideOpened, this, [this] { showView(flat); });
     board->addWidget(proofView_, 1);
+    layersView_ = new LayersView(editor_, maker_, work_);
+    board->addWidget(layersView_, 1);
+    connect(&maker_, &Maker::stageDone, this, [this] { // the card may be made another way now
+        if (view_ == proof)
+            showView(proof);
+    });
     middle->addLayout(board, 1);
     gauge_ = new Gauge(editor_, maker_, work_);
     middle->addWidget(gauge_);
@@ -316,7 +324,10 @@ void MainWindow::showView(View view) {
     viewChoice_->choose(view);
     flatView_->setVisible(view == flat || view == both);
     bodyView_->setVisible(view == body || view == both);
-    proofView_->setVisible(view == proof);
+    const card::Card& card = editor_.card();
+    const bool prints = card.operations.empty() && card::layersOf(card.process).has_value();
+    proofView_->setVisible(view == proof && !prints);
+    layersView_->setVisible(view == proof && prints);
     gauge_->setVisible(view != proof); // there it is the proof's own strip
 }
 

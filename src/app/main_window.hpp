@@ -24,6 +24,7 @@ namespace bollard::app {
 class Drawer;
 class HelpPages;
 class PlanPanel;
+class LayersView;
 class ProofView;
 class TracePanel;
 
@@ -44,6 +45,7 @@ class MainWindow : public QMainWindow {
     FlatView& flatView() { return *flatView_; }
     BodyView& bodyView() { return *bodyView_; }
     ProofView& proofView() { return *proofView_; }
+    LayersView& layersView() { return *layersView_; }
     FindingsPanel& findings() { return *findings_; }
     Gauge& gauge() { return *gauge_; }
     NoticeBar& notice() { return *notice_; }
@@ -123,7 +125,8 @@ class MainWindow : public QMainWindow {
     RouteCard* routeCard_ = nullptr;
     FlatView* flatView_ = nullptr;
     BodyView* bodyView_ = nullptr;
-    ProofView* proofView_ = nullptr;
+    ProofView* proofView_ = nullptr;   ///< of what is cut
+    LayersView* layersView_ = nullptr; ///< in its place, of what is printed
     FindingsPanel* findings_ = nullptr;
     Gauge* gauge_ = nullptr;
     NoticeBar* notice_ = nullptr;

@@ -4,6 +4,7 @@
 #include "app/controls/drawer.hpp"
 #include "app/findings/plan_panel.hpp"
 #include "app/main_window.hpp"
+#include "app/proof/layers_view.hpp"
 #include "app/proof/proof_view.hpp"
 #include <QApplication>
 #include <QDir>
@@ -164,10 +165,15 @@ int takePictures(MainWindow& window, const QString& folder) {
     window.routeCard().open(RouteCard::output);
     window.showView(MainWindow::body);
     picture("output");
+    window.drawer().shut();
+    window.openSample(sample("buoy-tag"));
+    window.routeCard().open(RouteCard::process);
     window.setLook(drawing::Look::dark);
-    window.showHelp();
-    picture("help-dark");
-    window.showHelp();
+    window.showView(MainWindow::proof);
+    settle(window);
+    waitFor([&] { return window.layersView().proof() != nullptr; });
+    window.layersView().scrubber().setValue(2);
+    picture("layers-dark");
     window.showView(MainWindow::flat);
     window.setLook(drawing::Look::light);
     return saved;

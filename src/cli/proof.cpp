@@ -58,11 +58,16 @@ int provePrint(Arguments arguments) {
                               {"lines", layer.lines},
                               {"letters", layer.letters},
                               {"between", layer.between},
+                              {"showsBoth", layer.showsBoth},
                               {"lost", placesJson(layer.lost)},
                               {"air", placesJson(layer.air)},
                               {"steep", placesJson(layer.steep)}});
         }
+        Json changes = Json::array();
+        for (const proof::ColourChange& change : proof.changes)
+            changes.push_back({{"above", change.above}, {"to", change.toLetters ? "letters" : "blank"}});
         const Json all{{"layers", std::move(layers)},
+                       {"colour", {{"oneNozzle", proof.oneNozzle}, {"changes", std::move(changes)}}},
                        {"largestLost", proof.largestLost.area > 0 ? placeJson(proof.largestLost) : Json()},
                        {"volume", volume},
                        {"mass", card::massOf(run.made)},
@@ -86,6 +91,11 @@ int provePrint(Arguments arguments) {
             std::cout << "largest lost " << number(proof.largestLost.area) << " mm², "
                       << number(proof.largestLost.width) << " mm wide, at " << number(proof.largestLost.at.x)
                       << ", " << number(proof.largestLost.at.y) << "\n";
+        for (const proof::ColourChange& change : proof.changes)
+            std::cout << "with one nozzle change to the " << (change.toLetters ? "letters'" : "blank's")
+                      << " colour above " << number(change.above) << " mm\n";
+        if (!proof.oneNozzle)
+            std::cout << "layers show both colours: two nozzles\n";
         constexpr double aMinute = 60;
         std::cout << "volume " << number(volume) << " mm³, roughly " << number(seconds / aMinute)
                   << " minutes\n";

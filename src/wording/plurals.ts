@@ -46,6 +46,25 @@
     </message>
 </context>
 <context>
+    <name>bollard::app::LayersView</name>
+    <message numerus="yes">
+        <source>%n layer(s)</source>
+        <translation><numerusform>%n layer</numerusform><numerusform>%n layers</numerusform></translation>
+    </message>
+    <message numerus="yes">
+        <source>lost in %n place(s)</source>
+        <translation><numerusform>lost in %n place</numerusform><numerusform>lost in %n places</numerusform></translation>
+    </message>
+    <message numerus="yes">
+        <source>hangs over in %n place(s)</source>
+        <translation><numerusform>hangs over in %n place</numerusform><numerusform>hangs over in %n places</numerusform></translation>
+    </message>
+    <message numerus="yes">
+        <source>begins in the air in %n place(s)</source>
+        <translation><numerusform>begins in the air in %n place</numerusform><numerusform>begins in the air in %n places</numerusform></translation>
+    </message>
+</context>
+<context>
     <name>bollard::app::OutputStation</name>
     <message numerus="yes">
         <source>%n part(s)</source>

@@ -248,6 +248,48 @@ class LayersTest : public QObject {
         }
     }
 
+    void oneNozzleChangesItsColourBetweenLayers() {
+        using Changes = std::vector<proof::ColourChange>;
+        card::Card card = samples::plate("BUOY 7");
+        card.blank.thickness = 2;
+        working::Working& working = card.inscriptions[0].working;
+        working.height = 0.8;
+        working.bedding = 0.4;
+        // Raised letters reach into the plate, where they are not seen.
+        const auto up = card::printProofOf(samples::made(card));
+        QVERIFY(up.oneNozzle);
+        QCOMPARE(up.changes, (Changes{{2, true}}));
+        QVERIFY(std::ranges::any_of(up.layers, [](const proof::Layer& layer) {
+            return layer.letters > 0 && layer.letters < layer.area && !layer.showsBoth;
+        }));
+        // On their tops they come first.
+        card.lying.on = "front";
+        const auto down = card::printProofOf(samples::made(card));
+        QVERIFY(down.oneNozzle);
+        QCOMPARE(down.changes, (Changes{{0.8, false}}));
+        // Flush ones share their layers with the plate.
+        working.kind = working::Kind::inlaid;
+        working.depth = 0.6;
+        for (const char* on : {"front", "back"}) {
+            card.lying.on = on;
+            const auto flush = card::printProofOf(samples::made(card));
+            QVERIFY(!flush.oneNozzle);
+            QVERIFY(flush.changes.empty());
+            QCOMPARE(std::ranges::count(flush.layers, true, &proof::Layer::showsBoth), 1); // at the face
+        }
+        // One material does for what is only sunk.
+        working.kind = working::Kind::sunk;
+        const auto sunk = card::printProofOf(samples::made(card));
+        QVERIFY(sunk.oneNozzle && sunk.changes.empty());
+    }
+
+    void nothingToMakeIsNotToldToLieWrong() {
+        card::Card card = samples::plate("");
+        card.blank.kind = blank::Kind::none;
+        card.lying.on = "front";
+        QVERIFY(!has(samples::made(card), FindingKind::sideMissing));
+    }
+
     void aPartLargerThanTheBedIsTold() {
         card::Card card = blockOf("front");
         auto& filament = card.process.kind.as<process::Filament>();

@@ -1,6 +1,8 @@
+#include "plane/development.hpp"
 #include "plane/filling.hpp"
 #include "plane/gap.hpp"
 #include "plane/near_boxes.hpp"
+#include "plane/segment.hpp"
 #include "plane/subdivision.hpp"
 #include <QtTest>
 #include <random>
@@ -316,6 +318,105 @@ class PlaneTest : public QObject {
                 QCOMPARE(contains(apart, p), contains(expected, p));
             }
         }
+    }
+
+    void whatIsPutTogetherDirectlyIsWhole() {
+        // A turn of 1,200 in uneven strips, with bands, two boxes of different rows and one across several
+        // strips.
+        bollard::plane::Cuts cuts{{50, 130, 300, 340, 600, 900, 1250}, {0, 90, 200, 320}, true};
+        const std::vector<bollard::plane::Box> boxes{
+            {{130, 30}, {300, 120}}, {{340, 95}, {900, 150}}, {{130, 210}, {300, 300}}};
+        for (const bool around : {true, false}) {
+            cuts.around = around;
+            const Subdivision plan = bollard::plane::griddedPlan(cuts, boxes);
+            double left = 1200.0 * 320;
+            for (const bollard::plane::Box& box : boxes)
+                left -= (double(box.high.x) - box.low.x) * (double(box.high.y) - box.low.y);
+            // Those beside the seam have its points in common.
+            const auto at = [&](const Triangle& t, size_t k) {
+                Point p = plan.points[size_t(t.corners[k])];
+                for (const int corner : t.corners)
+                    if (around && p.x == 50 && plan.points[size_t(corner)].x >= 900)
+                        p.x = 1250;
+                return p;
+            };
+            double area = 0;
+            std::map<std::pair<int, int>, int> sides;
+            for (const Triangle& t : plan.triangles) {
+                const auto twice = bollard::plane::turn(at(t, 0), at(t, 1), at(t, 2));
+                QVERIFY(twice > 0);
+                area += double(twice) / 2;
+                for (size_t k = 0; k < 3; ++k)
+                    ++sides[std::minmax(t.corners[(k + 1) % 3], t.corners[(k + 2) % 3])];
+            }
+            QCOMPARE(area, left);
+            // No point of it lies within an edge, and only ends and boxes have nothing across.
+            for (size_t number = 0; number < plan.triangles.size(); ++number)
+                for (size_t k = 0; k < 3; ++k) {
+                    const Triangle& t = plan.triangles[number];
+                    const Point a = at(t, (k + 1) % 3), b = at(t, (k + 2) % 3);
+                    for (const Point p : plan.points)
+                        QVERIFY(!bollard::plane::strictlyWithin(a, b, p));
+                    const int next = t.neighbours[k];
+                    const auto used = sides[std::minmax(t.corners[(k + 1) % 3], t.corners[(k + 2) % 3])];
+                    QCOMPARE(used, next < 0 ? 1 : 2);
+                    if (next >= 0) {
+                        const auto& back = plan.triangles[size_t(next)].neighbours;
+                        QVERIFY(std::ranges::find(back, int(number)) != back.end());
+                        continue;
+                    }
+                    const bool atEnd = (a.y == b.y && (a.y == 0 || a.y == 320)) ||
+                                       (!around && a.x == b.x && (a.x == 50 || a.x == 1250));
+                    const bool atBox = std::ranges::any_of(boxes, [&](const bollard::plane::Box& box) {
+                        const auto on = [&](Point p) {
+                            return p.x >= box.low.x && p.x <= box.high.x && p.y >= box.low.y &&
+                                   p.y <= box.high.y;
+                        };
+                        return on(a) && on(b);
+                    });
+                    QVERIFY(atEnd || atBox);
+                }
+        }
+    }
+
+    void ringsArePutTogetherInOrder() {
+        const auto circle = [](double radius, int corners, bool hole, double from) {
+            bollard::plane::Ring ring;
+            for (int i = 0; i < corners; ++i) {
+                const double angle = from + (hole ? -1 : 1) * 2 * M_PI * i / corners;
+                ring.push_back({bollard::plane::onGrid(radius * std::cos(angle)),
+                                bollard::plane::onGrid(radius * std::sin(angle))});
+            }
+            return ring;
+        };
+        for (const int corners : {3, 4, 7, 60})
+            for (const bool bored : {false, true}) {
+                bollard::plane::Region region{{circle(50000, corners, false, 0.3)}};
+                if (bored)
+                    region.rings.push_back(circle(30000, corners, true, 2.1));
+                const auto plan = bollard::plane::ringedPlan(region);
+                QVERIFY(plan.has_value());
+                double area = 0;
+                for (const Triangle& t : plan->triangles)
+                    area += double(bollard::plane::turn(plan->points[size_t(t.corners[0])],
+                                                        plan->points[size_t(t.corners[1])],
+                                                        plan->points[size_t(t.corners[2])])) /
+                            2;
+                double whole = 0;
+                for (const bollard::plane::Ring& ring : region.rings)
+                    whole += bollard::plane::areaOf(ring);
+                QCOMPARE(area, whole);
+                QCOMPARE(plan->triangles.size(), size_t(bored ? 2 * corners : corners - 2));
+            }
+        // Others are left to those who can: different numbers, a notch, a hole across the edge.
+        bollard::plane::Region uneven{{circle(50000, 8, false, 0), circle(30000, 7, true, 0)}};
+        QVERIFY(!bollard::plane::ringedPlan(uneven));
+        bollard::plane::Region notched{{{{0, 0}, {1000, 0}, {1000, 1000}, {500, 100}, {0, 1000}}}};
+        const auto plan = bollard::plane::ringedPlan(notched);
+        QVERIFY(!plan || plan->triangles.size() == 3);
+        bollard::plane::Region across{{circle(50000, 8, false, 0), circle(50500, 8, true, 0)}};
+        QVERIFY(!bollard::plane::ringedPlan(across));
+        QVERIFY(!bollard::plane::ringedPlan({}));
     }
 };
 QTEST_APPLESS_MAIN(PlaneTest)

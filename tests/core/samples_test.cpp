@@ -43,6 +43,7 @@ constexpr Expected expected[]{
     {"signet", "", 1204.14543, 34, 725.310},
     {"key-ring", "", 2981.65994, 34, 821.246},
     {"bollard-cap", "note latitudeUneven:round", 61830.17829, 33, 1376.719},
+    {"buoy-tag", "", 4799.62466, 23, 602.453},
     {"buoy-ball", "note latitudeUneven:berth", 113039.56000, 26, 1189.948},
 };
 

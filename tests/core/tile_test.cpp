@@ -128,6 +128,67 @@ class TileTest : public QObject {
             }
         }
     }
+
+    /// On turned sides letters are tiles too, alike all the way round.
+    void wordsRoundATurnedSideAreTilesWhereverTheyLie_data() {
+        QTest::addColumn<blank::Kind>("kind");
+        QTest::newRow("bar") << blank::Kind::bar;
+        QTest::newRow("ring") << blank::Kind::ring;
+        QTest::newRow("sphere") << blank::Kind::sphere;
+        QTest::newRow("turned") << blank::Kind::turned;
+    }
+    void wordsRoundATurnedSideAreTilesWhereverTheyLie() {
+        QFETCH(blank::Kind, kind);
+        card::Card card = samples::plate("FLOAT 38");
+        card.blank.kind = kind;
+        card.blank.width = 12;
+        const plane::Vector size = blank::sizeOf(card.blank);
+        card::Inscription& words = card.inscriptions[0];
+        words.style.size = 5;
+        words.working.height = 0.8;
+        words.working.edge = {working::EdgeKind::chamfer, 0.2, 45, 5};
+        words.placing = {setting::Anchor::centre, size.x / 2, size.y / 2, 0};
+        card::Pipeline pipeline(samples::catalogue());
+        const card::Made here = made(pipeline, card);
+        QVERIFY(!here.solid->problem);
+        QVERIFY(here.solid->tiles.size() >= 2);
+        std::set<const body::Tile*> known;
+        for (const body::PlacedTile& tile : here.solid->tiles)
+            known.insert(tile.tile.get());
+        const double volume = body::volumeOf(here.solid->mesh);
+        for (const double share : {0.0, 0.137, 0.81}) { // 0: across the seam
+            words.placing.x = std::round(size.x * share * 1000) / 1000;
+            const card::Made there = made(pipeline, card);
+            QVERIFY(!there.solid->problem);
+            QVERIFY(body::faultsOf(there.solid->mesh).none());
+            for (const body::PlacedTile& tile : there.solid->tiles)
+                QVERIFY(known.contains(tile.tile.get()));
+            COMPARE_NEAR(body::volumeOf(there.solid->mesh) / volume, 1, 1e-7);
+        }
+        // A letter changed makes one tile.
+        words.words = "FLOAT 37";
+        const card::Made changed = made(pipeline, card);
+        QCOMPARE(std::ranges::count_if(changed.solid->tiles,
+                                       [&](const auto& tile) { return !known.contains(tile.tile.get()); }),
+                 1);
+        // And the part is that of a pipeline which knew of none.
+        const card::Made anew = samples::made(card);
+        QCOMPARE(anew.solid->mesh.triangles.size(), changed.solid->mesh.triangles.size());
+        COMPARE_NEAR(body::volumeOf(anew.solid->mesh) / body::volumeOf(changed.solid->mesh), 1, 1e-9);
+    }
+
+    void wordsAllRoundLeaveNoRoomForTiles() {
+        card::Card card = samples::plate("");
+        card.blank.kind = blank::Kind::bar;
+        card.inscriptions[0].placing = {};
+        card.inscriptions[0].ornament.kind = setting::OrnamentKind::border;
+        card.inscriptions[0].ornament.distance = 4;
+        card.inscriptions[0].ornament.band = 2;
+        const card::Made border = samples::made(card);
+        QVERIFY2(!border.solid->problem, qPrintable(QString::number(int(border.solid->problem->kind))));
+        QVERIFY(border.solid->tiles.empty());
+        QVERIFY(border.solid->mesh.triangles.size() > 100);
+    }
 };
 QTEST_GUILESS_MAIN(TileTest)
 #include "tile_test.moc"

@@ -17,61 +17,26 @@
 
 namespace bollard::app {
 
-ProofCanvas::ProofCanvas(QWidget* parent) : QWidget(parent) {
-    setMinimumSize(200, 120);
-    setAttribute(Qt::WA_OpaquePaintEvent);
+ProofCanvas::ProofCanvas(QWidget* parent) : PlanCanvas(parent) {
     setAccessibleName(tr("Proof: the stock after the moves so far"));
-    setAccessibleDescription(tr("Plus and minus zoom; Home shows all of it."));
-    setFocusPolicy(Qt::StrongFocus);
 }
 
-void ProofCanvas::zoom(double factor, QPointF around) {
-    constexpr double least = 1, most = 200;
-    const double now = std::clamp(zoom_ * factor, least, most);
-    const QPointF middle(width() / 2.0, height() / 2.0), off = around - middle - moved_;
-    moved_ += off - (now / zoom_) * off;
-    zoom_ = now;
-    if (zoom_ == least)
-        moved_ = {};
-    update();
-}
-
-void ProofCanvas::wheelEvent(QWheelEvent* event) {
-    zoom(std::pow(1.0015, event->angleDelta().y()), event->position());
-}
 void ProofCanvas::mousePressEvent(QMouseEvent* event) {
-    last_ = event->position();
+    const QPointF at = event->position();
+    beginDrag(at);
     constexpr double near = 9; // pixels
     held_.reset();
     for (const Handle& handle : handles())
-        if (QLineF(onScreen(handle.at.x(), handle.at.y()), last_).length() < near)
+        if (QLineF(onScreen(handle.at.x(), handle.at.y()), at).length() < near)
             held_ = handle;
 }
 void ProofCanvas::mouseMoveEvent(QMouseEvent* event) {
     if (held_) {
-        held_->at = onSide(event->position());
+        held_->at = onPlan(event->position());
         return update();
     }
-    moved_ += event->position() - last_;
-    last_ = event->position();
-    update();
+    drag(event->position());
 }
-void ProofCanvas::mouseDoubleClickEvent(QMouseEvent*) {
-    zoom(0, rect().center());
-}
-void ProofCanvas::keyPressEvent(QKeyEvent* event) {
-    switch (event->key()) {
-    case Qt::Key_Plus:
-        return zoom(1.25, rect().center());
-    case Qt::Key_Minus:
-        return zoom(0.8, rect().center());
-    case Qt::Key_Home:
-        return zoom(0, rect().center());
-    default:
-        QWidget::keyPressEvent(event);
-    }
-}
-
 void ProofCanvas::show(std::shared_ptr<const proof::Proof> proof,
                        std::shared_ptr<const card::Cuttings> cuttings, QImage image, bool back) {
     back_ = back;
@@ -99,20 +64,6 @@ QRectF ProofCanvas::all() const {
     return QRectF(QPointF(cut.stock.low.x, cut.stock.low.y), QPointF(cut.stock.high.x, cut.stock.high.y))
         .united(QRectF(low.x, low.y, field.columns() * field.cell(), field.rows() * field.cell()));
 }
-double ProofCanvas::scale() const {
-    constexpr double room = 36;
-    return zoom_ * std::min((width() - 2 * room) / all().width(), (height() - 2 * room) / all().height());
-}
-QPointF ProofCanvas::onScreen(double x, double y) const {
-    const QPointF middle = all().center();
-    return moved_ +
-           QPointF(width() / 2.0 + (x - middle.x()) * scale(), height() / 2.0 - (y - middle.y()) * scale());
-}
-QPointF ProofCanvas::onSide(QPointF screen) const {
-    const QPointF off = screen - moved_ - QPointF(width() / 2.0, height() / 2.0), middle = all().center();
-    return {middle.x() + off.x() / scale(), middle.y() - off.y() / scale()};
-}
-
 std::vector<ProofCanvas::Handle> ProofCanvas::handles() const {
     std::vector<Handle> found;
     if (!proof_ || !cuttings_ || !proof_->field)
@@ -160,7 +111,7 @@ void ProofCanvas::paintEvent(QPaintEvent*) {
     painter.drawRect(QRectF(at(stock.left(), stock.bottom()), at(stock.right(), stock.top())));
     // Moves in the air are broken lines, cuts full ones; what is still to come is faint.
     const auto& motions = proof_->program.motions;
-    const Painted now{proof_, done_, zoom_, moved_, size()};
+    const Painted now{proof_, done_, zoomed(), moved(), size()};
     if (!(paths_.of == now)) {
         paths_ = {now, {}, {}, {}, {}};
         const auto placeOf = [&](const space::Vertex& v) {

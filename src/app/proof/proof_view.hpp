@@ -1,5 +1,6 @@
 // The Proof view: what the written program makes of the stock, move by move.
 #pragma once
+#include "app/proof/plan_canvas.hpp"
 #include "app/session/background.hpp"
 #include "app/session/card_editor.hpp"
 #include "app/session/maker.hpp"
@@ -19,15 +20,13 @@ class QSlider;
 namespace bollard::app {
 
 /// The stock from above with the path over it.
-class ProofCanvas : public QWidget {
+class ProofCanvas : public PlanCanvas {
     Q_OBJECT
   public:
     explicit ProofCanvas(QWidget* parent);
     void show(std::shared_ptr<const proof::Proof> proof, std::shared_ptr<const card::Cuttings> cuttings,
               QImage image, bool back);
     void setImage(QImage image);
-    /// Where a place of the side lies in it.
-    QPointF onScreen(double x, double y) const;
     /// So many moves have been made.
     void setDone(size_t moves);
 
@@ -37,19 +36,13 @@ class ProofCanvas : public QWidget {
 
   protected:
     void paintEvent(QPaintEvent* event) override;
-    void wheelEvent(QWheelEvent* event) override; ///< zooms around the pointer
     void mousePressEvent(QMouseEvent* event) override;
-    void mouseMoveEvent(QMouseEvent* event) override; ///< a drag moves the picture
+    void mouseMoveEvent(QMouseEvent* event) override;
     void mouseReleaseEvent(QMouseEvent* event) override;
-    void mouseDoubleClickEvent(QMouseEvent* event) override; ///< all of it again
-    void keyPressEvent(QKeyEvent* event) override;
+    QRectF all() const override; ///< the stock and what is cut, whichever reaches farther
 
   private:
-    void zoom(double factor, QPointF around);
     const cut::Cutting& cutting() const { return back_ ? cuttings_->back : cuttings_->front; }
-    QPointF onSide(QPointF screen) const;
-    double scale() const;
-    QRectF all() const; ///< the stock and what is cut, whichever reaches farther
     struct Handle {
         size_t path = 0;
         bool tab = false;
@@ -58,8 +51,6 @@ class ProofCanvas : public QWidget {
     };
     std::vector<Handle> handles() const;
     std::optional<Handle> held_;
-    double zoom_ = 1;
-    QPointF moved_, last_;
     std::shared_ptr<const proof::Proof> proof_;
     std::shared_ptr<const card::Cuttings> cuttings_;
     QImage image_;

@@ -59,6 +59,7 @@ QList<Sample> samples() {
             {"signet", StartPage::tr("Signet ring, letters on its flat")},
             {"key-ring", StartPage::tr("Key ring, a letter to each facet")},
             {"bollard-cap", StartPage::tr("Bollard cap, words round a dome")},
+            {"buoy-tag", StartPage::tr("Buoy tag in two colours, face down")},
             {"buoy-ball", StartPage::tr("Buoy ball in two colours")}};
 }
 

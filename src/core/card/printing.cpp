@@ -117,7 +117,7 @@ std::vector<check::Finding> lyingFindings(const Card& card, const Lettering& let
     const auto choices = layersOf(card.process);
     const auto pose = solid.panels ? poseOf(card.lying, *solid.panels, solid.mesh) : std::nullopt;
     if (!pose) {
-        if (solid.panels && !card.lying.on.empty()) {
+        if (solid.panels && !solid.mesh.empty() && !card.lying.on.empty()) {
             check::Finding missing = finding(check::FindingKind::sideMissing, check::Severity::watch);
             missing.subject = card.lying.on;
             found.push_back(std::move(missing));

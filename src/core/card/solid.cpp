@@ -264,26 +264,19 @@ double massOf(const Made& made) {
     return density > 0 ? density * body::volumeOf(made.solid->mesh) / perGram : 0;
 }
 
-Solid solidOf(const Lettering& lettering, std::shared_ptr<const std::vector<blank::Panel>> panels,
-              body::TileMemory& memory, const std::stop_token& stop) {
+namespace {
+
+/// The part of a blank; with tiles or without.
+Solid wholeOf(const Lettering& lettering, const std::shared_ptr<const std::vector<blank::Panel>>& panels,
+              body::TileMemory& memory, const std::stop_token& stop, bool tiled) {
     Solid solid;
     solid.panels = panels;
-    if (solid.panels->empty()) {
-        solid.problem = quantity::Problem{quantity::ProblemKind::blankUnmade};
-        return solid;
-    }
-    if (std::ranges::count(meeting(*solid.panels, lettering), true) > 0) {
-        solid.problem = quantity::Problem{quantity::ProblemKind::sidesMeet};
-        return solid;
-    }
-    if (const auto problem = impossible(*solid.panels, lettering)) {
-        solid.problem = problem;
-        return solid;
-    }
-    const working::Tiling tiling = tilingOf(solid, lettering);
+    const working::Tiling tiling =
+        tiled ? tilingOf(solid, lettering)
+              : working::Tiling{{}, working::lettersOf(panels->front(), lettering.inscriptions)};
     if (const auto problem = makeColumns(solid, lettering, tiling, memory, stop)) {
         solid = {};
-        solid.panels = std::move(panels);
+        solid.panels = panels;
         solid.problem = problem;
         return solid;
     }
@@ -300,15 +293,38 @@ Solid solidOf(const Lettering& lettering, std::shared_ptr<const std::vector<blan
         solid.problem = quantity::Problem{quantity::ProblemKind::stopped};
     else if (std::ranges::any_of(solid.columns, &working::Columns::slope)) {
         // Where slopes taper to nothing just where others do. Tiles have been looked at by themselves.
-        size_t ofTiles = 0;
-        for (const body::PlacedTile& placed : solid.tiles)
-            ofTiles += placed.tile->surface->mesh.triangles.size();
-        if (body::wallsMeetAlongEdges(solid.mesh, solid.mesh.triangles.size() - ofTiles)) {
+        const size_t around = solid.mesh.blocks.empty() ? solid.mesh.triangles.size()
+                                                        : size_t(solid.mesh.blocks.front().triangle);
+        if (body::wallsMeetAlongEdges(solid.mesh, around)) {
             solid.problem = quantity::Problem{quantity::ProblemKind::geometryFailed, {}, "walls"};
             solid.mesh = {};
         }
     }
     assert(solid.problem || body::faultsOf(solid.mesh).none());
+    return solid;
+}
+
+} // namespace
+
+Solid solidOf(const Lettering& lettering, std::shared_ptr<const std::vector<blank::Panel>> panels,
+              body::TileMemory& memory, const std::stop_token& stop) {
+    const auto refused = [&](const quantity::Problem& problem) {
+        Solid solid;
+        solid.panels = panels;
+        solid.problem = problem;
+        return solid;
+    };
+    if (panels->empty())
+        return refused(quantity::Problem{quantity::ProblemKind::blankUnmade});
+    if (std::ranges::count(meeting(*panels, lettering), true) > 0)
+        return refused(quantity::Problem{quantity::ProblemKind::sidesMeet});
+    if (const auto problem = impossible(*panels, lettering))
+        return refused(*problem);
+    Solid solid = wholeOf(lettering, panels, memory, stop, true);
+    // On other strips it may come out.
+    if (panels->front().turned && solid.problem &&
+        solid.problem->kind == quantity::ProblemKind::geometryFailed)
+        solid = wholeOf(lettering, panels, memory, stop, false);
     return solid;
 }
 

@@ -1,9 +1,11 @@
 #include "proof/layers.hpp"
 #include <algorithm>
+#include <array>
 #include <atomic>
 #include <cmath>
 #include <map>
 #include <numeric>
+#include <optional>
 #include <tbb/blocked_range.h>
 #include <tbb/parallel_for.h>
 
@@ -131,6 +133,39 @@ void lookBelow(Layer& layer, const Region& below, const LayerChoices& choices) {
     layer.steep = placesOf(steep, speck);
 }
 
+/// All of the layer is letters, but for what slicing rounds off.
+bool isOfLetters(const Layer& layer) {
+    constexpr double sliver = 0.01, share = 1e-3; // mm²; of its area
+    return layer.letters > 0 && layer.area - layer.letters <= sliver + share * layer.area;
+}
+
+/// Whether the letters of a layer are seen: beside the blank, or where nothing lies above or below them.
+bool isSeen(const Region& letters, const Layer& layer, const Layer* below, const Layer* above) {
+    constexpr double sliver = 0.01; // mm, mm²
+    if (borderOf(letters) - layer.between > sliver)
+        return true;
+    return std::ranges::any_of(std::array{below, above}, [&](const Layer* beside) {
+        const Region open = beside ? plane::without(letters, beside->shape) : letters;
+        return squareMillimetres(plane::areaOf(open)) > sliver;
+    });
+}
+
+/// Where the material changes from layer to layer, by what is seen of it.
+void findColourChanges(PrintProof& proof) {
+    proof.oneNozzle = std::ranges::none_of(proof.layers, &Layer::showsBoth);
+    if (!proof.oneNozzle)
+        return;
+    std::optional<bool> ofLetters; // the layer below
+    for (const Layer& layer : proof.layers) {
+        if (layer.area == 0)
+            continue;
+        const bool own = isOfLetters(layer);
+        if (ofLetters && own != *ofLetters)
+            proof.changes.push_back({layer.low, own});
+        ofLetters = own;
+    }
+}
+
 } // namespace
 
 double Layer::lostArea() const {
@@ -177,10 +212,11 @@ PrintProof printProofOf(const Lain& part, const LayerChoices& choices, const std
             const Region outerLine = plane::grown(layer.shape, -choices.line / 2 * plane::unitsPerMillimetre);
             layer.lines = borderOf(outerLine) + squareMillimetres(plane::areaOf(inner)) / choices.line;
             if (!crossingLetters[i].empty()) {
-                const Region own = sliced(part.letters, crossingLetters[i], middles[i]),
-                             blank = sliced(part.blank, crossingBlank[i], middles[i]);
-                layer.letters = squareMillimetres(plane::areaOf(own));
-                layer.between = std::max(0.0, (borderOf(own) + borderOf(blank) - borderOf(layer.shape)) / 2);
+                layer.ofLetters = sliced(part.letters, crossingLetters[i], middles[i]);
+                const Region blank = sliced(part.blank, crossingBlank[i], middles[i]);
+                layer.letters = squareMillimetres(plane::areaOf(layer.ofLetters));
+                layer.between =
+                    std::max(0.0, (borderOf(layer.ofLetters) + borderOf(blank) - borderOf(layer.shape)) / 2);
             }
             tell();
         }
@@ -192,6 +228,16 @@ PrintProof printProofOf(const Lain& part, const LayerChoices& choices, const std
                               tell();
                           }
                       });
+    tbb::parallel_for(tbb::blocked_range<size_t>(0, middles.size()), [&](const auto& range) {
+        for (size_t i = range.begin(); i < range.end() && !stop.stop_requested(); ++i) {
+            Layer& layer = proof.layers[i];
+            if (layer.ofLetters.empty() || isOfLetters(layer))
+                continue;
+            layer.showsBoth = isSeen(layer.ofLetters, layer, i > 0 ? &proof.layers[i - 1] : nullptr,
+                                     i + 1 < middles.size() ? &proof.layers[i + 1] : nullptr);
+        }
+    });
+    findColourChanges(proof);
     for (const Layer& layer : proof.layers) {
         proof.lines += layer.lines;
         proof.stands = proof.stands && layer.air.empty();

@@ -28,8 +28,10 @@ struct Layer {
     plane::Region shape{};           ///< of the body in its middle
     double area = 0;                 ///< mm²
     double lines = 0;                ///< length of what is printed, mm: the outer lines, and what fills them
-    double letters = 0;              ///< mm² of it are letters
+    plane::Region ofLetters{};       ///< what of it is letters
+    double letters = 0;              ///< how large that is, mm²
     double between = 0;              ///< mm of border between letters and blank: each has a wall of its own
+    bool showsBoth = false;          ///< letters and blank of it are both seen on the finished part
     std::vector<LayerPlace> lost{};  ///< thinner than a line: nothing is printed
     std::vector<LayerPlace> air{};   ///< parts that begin with nothing below them
     std::vector<LayerPlace> steep{}; ///< what hangs over farther than the angle allows
@@ -37,11 +39,20 @@ struct Layer {
     double lostArea() const;
 };
 
+/// Where a printer with one nozzle changes its material.
+struct ColourChange {
+    double above = 0;       ///< mm over the bed
+    bool toLetters = false; ///< else to that of the blank
+    bool operator==(const ColourChange&) const = default;
+};
+
 struct PrintProof {
-    std::vector<Layer> layers{}; ///< upwards
-    LayerPlace largestLost{};    ///< the largest of all; area 0: nothing is lost
-    double lines = 0;            ///< mm
-    bool stands = true;          ///< nothing begins in the air
+    std::vector<Layer> layers{};         ///< upwards
+    std::vector<ColourChange> changes{}; ///< none where one material does, or two nozzles are needed
+    bool oneNozzle = true;               ///< no layer shows both materials
+    LayerPlace largestLost{};            ///< the largest of all; area 0: nothing is lost
+    double lines = 0;                    ///< mm
+    bool stands = true;                  ///< nothing begins in the air
 };
 
 /// A part as it is printed, its lowest point at z = 0; the blank and the letters alone too, for their

@@ -1,0 +1,73 @@
+// The Proof view of a print: its layers as they are laid down, one by one.
+#pragma once
+#include "app/proof/plan_canvas.hpp"
+#include "app/session/background.hpp"
+#include "app/session/card_editor.hpp"
+#include "app/session/maker.hpp"
+#include "proof/layers.hpp"
+#include <QPainterPath>
+
+class QLabel;
+class QSlider;
+
+namespace bollard::app {
+
+/// One layer from above: its outer lines as wide as they are printed, what fills them, and what is wrong with
+/// it.
+class LayerCanvas : public PlanCanvas {
+    Q_OBJECT
+  public:
+    explicit LayerCanvas(QWidget* parent);
+    void show(std::shared_ptr<const proof::PrintProof> proof, double line_mm);
+    void setLayer(int layer);
+
+  protected:
+    void paintEvent(QPaintEvent* event) override;
+    QRectF all() const override; ///< all that any layer covers
+
+  private:
+    std::shared_ptr<const proof::PrintProof> proof_;
+    double line_ = 0;
+    int layer_ = -1;
+    QRectF all_;
+    /// Of the layer, mm.
+    struct Paths {
+        QPainterPath below, shape, blank, letters, lines;
+    };
+    Paths paths_;
+};
+
+class LayersView : public QWidget {
+    Q_OBJECT
+  public:
+    LayersView(CardEditor& editor, Maker& maker, QWidget* parent);
+
+    /// Of the card that there is now; null while it is worked out.
+    std::shared_ptr<const proof::PrintProof> proof() const { return current_ ? proof_ : nullptr; }
+    LayerCanvas& canvas() { return *canvas_; }
+    QSlider& scrubber() { return *scrubber_; }
+    QString told() const;
+    QString toldOfLayer() const;
+
+  protected:
+    void showEvent(QShowEvent* event) override;
+
+  private:
+    void prove();
+    void take(std::shared_ptr<const proof::PrintProof> proof, const card::Made& made, double line_mm);
+    void go(int layer);
+    void stepToTrouble(int by);
+
+    CardEditor& editor_;
+    Maker& maker_;
+    Background background_;
+    LayerCanvas* canvas_;
+    QLabel *told_, *place_;
+    QSlider* scrubber_;
+    QPushButton *before_, *next_;
+    std::shared_ptr<const proof::PrintProof> proof_;
+    card::Made asked_;
+    bool current_ = false;
+};
+
+} // namespace bollard::app

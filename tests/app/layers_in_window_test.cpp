@@ -1,0 +1,137 @@
+// The Proof view of a print: its layers, what is told of them, and that they follow the card.
+#include "app/proof/layers_view.hpp"
+#include "app/proof/proof_view.hpp"
+#include "window_fixture.hpp"
+#include <QSlider>
+
+using namespace bollard;
+using namespace bollard::app;
+
+class LayersInWindowTest : public QObject {
+    Q_OBJECT
+    std::unique_ptr<WindowFixture> f_;
+
+    MainWindow& window() { return *f_->window; }
+    LayersView& view() { return window().layersView(); }
+    void open(const char* sample) {
+        f_->openSample(sample);
+        settle(window());
+        window().showView(MainWindow::proof);
+        proveNow();
+    }
+    void proveNow() { QTRY_VERIFY_WITH_TIMEOUT(view().proof() != nullptr, 20000); }
+    QColor at(double x, double y) {
+        const QImage image = view().canvas().grab().toImage();
+        const QPointF place = view().canvas().onScreen(x, y) * image.devicePixelRatio();
+        return image.pixelColor(place.toPoint());
+    }
+
+  private slots:
+    void init() {
+        f_ = std::make_unique<WindowFixture>();
+        window().resize(1280, 800);
+    }
+    void cleanup() { f_.reset(); }
+
+    void layersAreShownAndToldOneByOne() {
+        open("buoy-tag");
+        QVERIFY(view().isVisible() && !window().proofView().isVisible());
+        const auto proof = view().proof();
+        QCOMPARE(proof->layers.size(), size_t(12));
+        QCOMPARE(view().scrubber().minimum(), 1);
+        QCOMPARE(view().scrubber().maximum(), 12);
+        QCOMPARE(view().scrubber().value(), 12);
+        QVERIFY2(view().told().contains("12 layers") && view().told().contains("two nozzles") &&
+                     view().told().contains("roughly"),
+                 qPrintable(view().told()));
+        // Face down: letters lie in the first three layers, with walls of their own.
+        view().scrubber().setValue(1);
+        QVERIFY2(view().toldOfLayer().startsWith("layer 1 of 12") &&
+                     view().toldOfLayer().contains("wall between"),
+                 qPrintable(view().toldOfLayer()));
+        const QImage first = view().canvas().grab().toImage();
+        view().scrubber().setValue(4);
+        QVERIFY(!view().toldOfLayer().contains("wall between"));
+        QVERIFY(view().canvas().grab().toImage() != first);
+        // Above there is only the plate where a letter was.
+        const plane::Point inLetter = [&] {
+            for (const plane::Region& part : plane::parts(proof->layers[0].ofLetters))
+                for (int x = 1; x < 20; ++x) {
+                    const plane::Box box = plane::boxOf(part);
+                    const plane::Point p{box.low.x + (box.high.x - box.low.x) / 20 * x,
+                                         (box.low.y + box.high.y) / 2};
+                    if (plane::contains(plane::grown(part, -5000), p))
+                        return p;
+                }
+            return plane::Point{};
+        }();
+        const double x = plane::toMillimetres(inLetter.x), y = plane::toMillimetres(inLetter.y);
+        const QColor above = at(x, y);
+        view().scrubber().setValue(1);
+        const QColor below = at(x, y);
+        QVERIFY(above != below);
+        QVERIFY(below.blue() - below.red() > above.blue() - above.red()); // letters are blue
+    }
+
+    void troubleIsSteppedTo() {
+        open("berth-14");
+        const auto proof = view().proof();
+        // Letters so thin at their tops that a line does not fit
+        window().editor().edit({}, {}, [](card::Card& card) {
+            card.inscriptions.resize(1);
+            card.inscriptions[0].style.size = 2;
+            card.inscriptions[0].working.kind = working::Kind::raised;
+            card.inscriptions[0].working.height = 1;
+        });
+        settle(window());
+        QTRY_VERIFY_WITH_TIMEOUT(view().proof() && view().proof() != proof, 20000);
+        QVERIFY(view().proof()->largestLost.area > 0);
+        QVERIFY2(view().told().contains("the largest lost"), qPrintable(view().told()));
+        auto* const below = f_->button("Trouble below");
+        auto* const above = f_->button("Trouble above");
+        view().scrubber().setValue(1);
+        QVERIFY(view().proof()->layers[0].lost.empty());
+        QVERIFY(above->isEnabled() && !below->isEnabled());
+        above->click();
+        const int first = view().scrubber().value();
+        QVERIFY(!view().proof()->layers[size_t(first) - 1].lost.empty());
+        QVERIFY2(view().toldOfLayer().contains("lost in"), qPrintable(view().toldOfLayer()));
+        for (int number = 2; number < first; ++number)
+            QVERIFY(view().proof()->layers[size_t(number) - 1].lost.empty());
+        view().scrubber().setValue(view().scrubber().maximum());
+        below->click();
+        QVERIFY(view().scrubber().value() < view().scrubber().maximum());
+    }
+
+    void theColourChangeIsTold() {
+        open("berth-14");
+        window().editor().edit({}, {}, [](card::Card& card) {
+            card.inscriptions.resize(1);
+            card.inscriptions[0].working.kind = working::Kind::raised;
+        });
+        settle(window());
+        QTRY_VERIFY_WITH_TIMEOUT(view().proof() && view().proof()->changes.size() == 1, 20000);
+        QVERIFY2(view().told().contains("the letters' colour above"), qPrintable(view().told()));
+    }
+
+    void whatIsCutIsProvedAsBefore() {
+        open("buoy-tag");
+        window().editor().edit({}, {}, [](card::Card& card) { card.process.kind = process::Milling{}; });
+        settle(window());
+        QVERIFY(!view().isVisible() && window().proofView().isVisible());
+        window().editor().history().undo();
+        settle(window());
+        QVERIFY(view().isVisible() && !window().proofView().isVisible());
+        proveNow();
+        // What cannot be made has no layers.
+        window().editor().edit({}, {}, [](card::Card& card) {
+            card.blank.kind = blank::Kind::turned;
+            card.blank.profile = {{5, 0, false}, {5, 0, false}};
+        });
+        settle(window());
+        QTRY_VERIFY_WITH_TIMEOUT(view().proof() && view().proof()->layers.empty(), 20000);
+        QVERIFY2(view().told().contains("nothing is printed"), qPrintable(view().told()));
+    }
+};
+QTEST_MAIN(LayersInWindowTest)
+#include "layers_in_window_test.moc"
