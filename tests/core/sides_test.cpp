@@ -406,7 +406,8 @@ class SidesTest : public QObject {
             verifyClosed(with);
             return -changeOf(with);
         };
-        COMPARE_NEAR((lacks(0) + lacks(60)) / lacks(30), 1, 1e-4);
+        constexpr double strips = 3e-4; // which are others where nothing is joined
+        COMPARE_NEAR((lacks(0) + lacks(60)) / lacks(30), 1, strips);
         // Raised ones are kept whole past it, with their bedding.
         card::Card raised = barOf("I", turn / 2, 30);
         raised.inscriptions[0].working.bedding = 0.5;

@@ -39,8 +39,8 @@ void LayerCanvas::setLayer(int layer) {
     const plane::Region blank = plane::without(own.shape, own.ofLetters);
     paths_.blank = drawing::pathOf(blank);
     // Each body has a wall of its own.
-    paths_.lines = drawing::pathOf(plane::grown(blank, -half));
-    paths_.lines.addPath(drawing::pathOf(plane::grown(own.ofLetters, -half)));
+    paths_.blankLines = drawing::pathOf(plane::grown(blank, -half));
+    paths_.letterLines = drawing::pathOf(plane::grown(own.ofLetters, -half));
     update();
 }
 
@@ -82,10 +82,13 @@ void LayerCanvas::paintEvent(QPaintEvent*) {
     painter.setBrush(faint(t.letters));
     painter.drawPath(paths_.letters);
     painter.setBrush(Qt::NoBrush);
-    QColor lines = t.materialEdge;
-    lines.setAlphaF(0.75f);
-    painter.setPen(QPen(lines, line_, Qt::SolidLine, Qt::FlatCap, Qt::RoundJoin));
-    painter.drawPath(paths_.lines);
+    const auto drawLines = [&](const QPainterPath& lines, QColor colour) {
+        colour.setAlphaF(0.75f); // so that lines without room beside each other show
+        painter.setPen(QPen(colour, line_, Qt::SolidLine, Qt::FlatCap, Qt::RoundJoin));
+        painter.drawPath(lines);
+    };
+    drawLines(paths_.blankLines, t.materialEdge);
+    drawLines(paths_.letterLines, t.letters);
     painter.setPen(thin(t.ink, 1));
     painter.drawPath(paths_.shape);
     painter.restore();
@@ -258,12 +261,13 @@ void LayersView::go(int number) {
     if (!proof_ || number < 1 || number > int(proof_->layers.size()))
         return;
     canvas_->setLayer(number - 1);
+    constexpr double aMetre = 1000;
     const proof::Layer& layer = proof_->layers[size_t(number) - 1];
     const quantity::Unit unit = editor_.card().unit;
     QStringList parts{
         tr("layer %1 of %2").arg(number).arg(proof_->layers.size()),
         tr("%1 to %2").arg(wording::lengthText(layer.low, unit), wording::lengthText(layer.high, unit)),
-        tr("%1 mm²").arg(layer.area, 0, 'f', 1), tr("lines %1").arg(wording::lengthText(layer.lines, unit))};
+        tr("%1 mm²").arg(layer.area, 0, 'f', 1), tr("lines %1 m").arg(layer.lines / aMetre, 0, 'f', 1)};
     if (layer.letters > 0 && layer.between > 0)
         parts << tr("%1 of wall between letters and blank").arg(wording::lengthText(layer.between, unit));
     if (!layer.lost.empty())

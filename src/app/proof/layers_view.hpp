@@ -32,7 +32,7 @@ class LayerCanvas : public PlanCanvas {
     QRectF all_;
     /// Of the layer, mm.
     struct Paths {
-        QPainterPath below, shape, blank, letters, lines;
+        QPainterPath below, shape, blank, letters, blankLines, letterLines;
     };
     Paths paths_;
 };

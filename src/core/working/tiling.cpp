@@ -212,7 +212,7 @@ Tiling tilingOf(const plane::Region& blank, std::vector<PlanLetter> letters) {
 TurnedTiling turnedTilingOf(const blank::Panel& panel, std::vector<PlanLetter> letters) {
     // Stretched boxes are a grid unit wider or narrower from place to place; tiles of one size are not.
     constexpr std::int32_t step = 64;
-    constexpr int mostLetters = 4; // strips are not much wider, and the blank around has those anyway
+    constexpr int mostLetters = 3; // strips are not much wider, and the blank around has those anyway
     TurnedTiling turned;
     const std::int32_t turn = panel.cuts.turn();
     const std::optional<std::int32_t> start =
