@@ -238,10 +238,9 @@ class Extraction {
     void chainAt(int point, const Stand& stand, std::vector<Vertex>& chain) const {
         chain.clear();
         std::vector<size_t> parting; // between front and back
-        constexpr std::int32_t most = 1000;
         for (int h = firstOf_[size_t(point)]; h >= 0; h = heights_[size_t(h)].next) {
             const std::int32_t height = heights_[size_t(h)].height;
-            if (panel_.countsApart && height > middle() && height < middle() + most)
+            if (panel_.countsApart && height > middle() && height < middle() + partHeights)
                 parting.push_back(chain.size());
             chain.push_back(stand.at(height));
         }
@@ -365,7 +364,7 @@ class Extraction {
                 const auto [low, high] = betweenAt(h);
                 for (int k = 1; k < parts[p]; ++k)
                     between.push_back(farBetween(low, high)
-                                          ? middle() + k
+                                          ? middle() + partHeights * k / parts[p]
                                           : std::int32_t(low + (std::int64_t(high) - low) * k / parts[p]));
             }
             for (const std::int32_t height : between)
@@ -375,8 +374,10 @@ class Extraction {
     std::pair<std::int32_t, std::int32_t> betweenAt(int h) const {
         return {heights_[size_t(h)].height, heights_[size_t(heights_[size_t(h)].next)].height};
     }
+    /// Into so many shares what lies between front and back is counted, just above its middle.
+    static constexpr std::int32_t partHeights = 1000;
     /// From what is counted from the back of a wall to what is counted from its front, where nothing is
-    /// counted: the heights just above its middle are those that part it, evenly.
+    /// counted: what parts it there are shares, so that those at both ends of a wall go on in their order.
     bool farBetween(std::int32_t low, std::int32_t high) const {
         return panel_.countsApart && low < middle() && high >= middle();
     }
