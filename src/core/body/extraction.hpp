@@ -346,8 +346,8 @@ class Extraction {
 
     /// Upright walls of a side that bends are twisted: they are parted in height, so that they hardly are.
     void partWalls() {
-        const auto filled = std::ranges::count_if(spans_, [](const auto& spans) { return !spans.empty(); });
-        if (filled <= 1 && panel_.goesOn())
+        constexpr size_t plain = 2; // the side, and what lies beyond it
+        if (plan_.cells.size() <= plain && panel_.goesOn())
             return; // there are none
         walls_ = wallsOf(plan_);
         const std::vector<int> parts = partsOf(walls_, stands_, [this](int point) {
