@@ -176,6 +176,26 @@ class ColumnsTest : public QObject {
                 QVERIFY(body::faultsOf(body::meshOf(made.solid->parts(), selection)).none());
         }
     }
+
+    void whatMeetsAtAVertexOnlyIsFound() {
+        // Two squares beside each other, open all round, then only corner to corner.
+        const std::vector<space::Vertex> corners{{0, 0, 0}, {1, 0, 0}, {1, 1, 0}, {0, 1, 0},
+                                                 {2, 1, 0}, {2, 2, 0}, {1, 2, 0}, {0, 2, 0}};
+        using Triangles = std::vector<std::array<int, 3>>;
+        const auto pinched = [&](const Triangles& triangles) {
+            return body::isPinched({corners, triangles, std::vector<body::Face>(triangles.size()), {}});
+        };
+        const Triangles square{{0, 1, 2}, {0, 2, 3}}, above{{3, 2, 6}, {3, 6, 7}},
+            across{{2, 4, 5}, {2, 5, 6}};
+        const auto both = [](Triangles a, const Triangles& b) {
+            a.insert(a.end(), b.begin(), b.end());
+            return a;
+        };
+        QVERIFY(!pinched(square));
+        QVERIFY(!pinched(both(square, above)));
+        QVERIFY(pinched(both(square, across)));
+        QVERIFY(!pinched(both(both(square, above), across))); // joined on the other side
+    }
 };
 QTEST_GUILESS_MAIN(ColumnsTest)
 #include "columns_test.moc"

@@ -268,6 +268,31 @@ class RoundSidesTest : public QObject {
         }
     }
 
+    void manyInscriptionsLieOnATurnedSide() {
+        for (const int count : {1, 30, 300}) {
+            card::Card card = cardOn(sides()[0], "8", working::Kind::sunk);
+            card.blank.diameter = 60;
+            card.blank.length = 120;
+            card.inscriptions[0].style.size = 3;
+            const plane::Vector size = blank::sizeOf(card.blank);
+            const card::Inscription one = card.inscriptions[0];
+            card.inscriptions.assign(size_t(count), one);
+            const int columns = std::max(1, count / 10);
+            for (int i = 0; i < count; ++i) {
+                setting::Placing& placing = card.inscriptions[size_t(i)].placing;
+                placing.x = size.x * (i % columns + 0.5) / columns;
+                placing.y = size.y * (i / columns + 0.5) / std::ceil(double(count) / columns);
+            }
+            const auto made = samples::made(card);
+            verifySound(made);
+            double area = 0;
+            for (const auto& inscription : made.lettering->inscriptions)
+                area += plane::areaOf(inscription.onSide[0]) / 1e8;
+            const double taken = samples::blankVolumeOf(made) - body::volumeOf(made.solid->mesh);
+            COMPARE_NEAR(taken / (area * 0.6 * (30 - 0.3) / 30), 1, 2e-3);
+        }
+    }
+
     void aBallHasItsVolumeAndPolesAreClosed() {
         card::Card card;
         card.blank.kind = Kind::sphere;

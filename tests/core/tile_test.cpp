@@ -177,6 +177,32 @@ class TileTest : public QObject {
         COMPARE_NEAR(body::volumeOf(anew.solid->mesh) / body::volumeOf(changed.solid->mesh), 1, 1e-9);
     }
 
+    void tilesBesideATipLeaveNoFlatTriangles() {
+        for (const bool upright : {true, false}) {
+            card::Card card = samples::plate("FLOAT 38");
+            card.blank.kind = blank::Kind::turned;
+            card.blank.profile = {{0, 0, false}, {14, 20, false}};
+            if (!upright)
+                card.blank.profile = {{14, 0, false}, {0, 20, false}};
+            const plane::Vector size = blank::sizeOf(card.blank);
+            card.inscriptions[0].style.size = 3;
+            card.inscriptions[0].placing = {setting::Anchor::centre, size.x / 2,
+                                            size.y * (upright ? 0.7 : 0.3), 0};
+            const card::Made made = samples::made(card);
+            QVERIFY(!made.solid->problem);
+            QVERIFY(!made.solid->tiles.empty());
+            const body::MeshFaults faults = body::faultsOf(made.solid->mesh);
+            QCOMPARE(faults.flatTriangles, 0);
+            QVERIFY(faults.none());
+            // Nor any that are hardly more than flat
+            for (const auto& t : made.solid->mesh.triangles) {
+                const auto at = [&](size_t k) { return made.solid->mesh.vertices[size_t(t[k])]; };
+                const space::Vertex n = space::cross(at(1) - at(0), at(2) - at(0));
+                QVERIFY(std::sqrt(space::dot(n, n)) > 1e-9);
+            }
+        }
+    }
+
     void wordsAllRoundLeaveNoRoomForTiles() {
         card::Card card = samples::plate("");
         card.blank.kind = blank::Kind::bar;

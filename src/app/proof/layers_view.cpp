@@ -1,5 +1,5 @@
 #include "app/proof/layers_view.hpp"
-#include "app/controls/looks.hpp"
+#include "app/proof/proof_strip.hpp"
 #include "card/printing.hpp"
 #include "card/solid.hpp"
 #include "drawing/paths.hpp"
@@ -113,42 +113,26 @@ LayersView::LayersView(CardEditor& editor, Maker& maker, QWidget* parent)
     layout->setSpacing(0);
     canvas_ = new LayerCanvas(this);
     layout->addWidget(canvas_, 1);
-    auto* strip = new QWidget(this);
-    strip->setObjectName(QStringLiteral("gauge"));
-    strip->setAttribute(Qt::WA_StyledBackground);
-    strip->setFixedHeight(104);
-    auto* rows = new QVBoxLayout(strip);
-    rows->setContentsMargins(14, 8, 14, 8);
-    told_ = new QLabel(strip);
-    rows->addWidget(told_);
-    auto* row = new QHBoxLayout;
+    auto* strip = new ProofStrip(tr("One layer down"), tr("One layer up"),
+                                 tr("Which layer is shown, from the bed upwards"), this);
+    told_ = &strip->told();
+    place_ = &strip->place();
+    scrubber_ = &strip->scrubber();
     const auto button = [&](const QString& text, const QString& name) {
         auto* made = new QPushButton(text, strip);
         made->setAccessibleName(name);
         made->setToolTip(name);
-        row->addWidget(made);
+        strip->add(made);
         return made;
     };
-    auto* down = button(QStringLiteral("−1"), tr("One layer down"));
-    auto* up = button(QStringLiteral("+1"), tr("One layer up"));
-    for (QPushButton* one : {down, up})
-        one->setFixedWidth(40);
-    scrubber_ = new QSlider(Qt::Horizontal, strip);
-    scrubber_->setAccessibleName(tr("Which layer is shown, from the bed upwards"));
-    row->addWidget(scrubber_, 1);
     before_ = button(tr("Trouble below"), tr("To the nearest layer below where something is lost or unheld"));
     next_ = button(tr("Trouble above"), tr("To the nearest layer above where something is lost or unheld"));
-    rows->addLayout(row);
-    place_ = softLabel({}, strip);
-    rows->addWidget(place_);
     layout->addWidget(strip);
     connect(&maker_, &Maker::stageDone, this, [this] {
         if (isVisible())
             prove();
     });
     connect(scrubber_, &QSlider::valueChanged, this, &LayersView::go);
-    connect(down, &QPushButton::clicked, this, [this] { scrubber_->setValue(scrubber_->value() - 1); });
-    connect(up, &QPushButton::clicked, this, [this] { scrubber_->setValue(scrubber_->value() + 1); });
     connect(before_, &QPushButton::clicked, this, [this] { stepToTrouble(-1); });
     connect(next_, &QPushButton::clicked, this, [this] { stepToTrouble(1); });
 }

@@ -1,5 +1,5 @@
 #include "app/proof/proof_view.hpp"
-#include "app/controls/looks.hpp"
+#include "app/proof/proof_strip.hpp"
 #include "cut/gcode.hpp"
 #include "drawing/proof_picture.hpp"
 #include "wording/wording.hpp"
@@ -230,23 +230,18 @@ ProofView::ProofView(CardEditor& editor, Maker& maker, QWidget* parent)
     lines_->setModel(program_);
     middle->addWidget(lines_);
     layout->addLayout(middle, 1);
-    auto* strip = new QWidget(this);
-    strip->setObjectName(QStringLiteral("gauge"));
-    strip->setAttribute(Qt::WA_StyledBackground);
-    strip->setFixedHeight(104);
-    auto* rows = new QVBoxLayout(strip);
-    rows->setContentsMargins(14, 8, 14, 8);
-    told_ = new QLabel(strip);
-    told_->setTextFormat(Qt::RichText);
-    rows->addWidget(told_);
-    auto* row = new QHBoxLayout;
+    auto* strip =
+        new ProofStrip(tr("One move back"), tr("One move on"), tr("How many moves have been made"), this);
+    told_ = &strip->told();
+    place_ = &strip->place();
+    scrubber_ = &strip->scrubber();
     front_ = new QPushButton(tr("Front"), strip);
     behind_ = new QPushButton(tr("Back"), strip);
     for (QPushButton* button : {front_, behind_}) {
         button->setProperty("segment", true);
         button->setCheckable(true);
         button->setAutoExclusive(true);
-        row->addWidget(button);
+        strip->addBefore(button);
         connect(button, &QPushButton::clicked, this, [this, button] {
             back_ = button == behind_;
             asked_ = {};
@@ -255,24 +250,10 @@ ProofView::ProofView(CardEditor& editor, Maker& maker, QWidget* parent)
     }
     play_ = new QPushButton(tr("Play"), strip);
     play_->setCheckable(true);
-    row->addWidget(play_);
-    auto* back = new QPushButton(QStringLiteral("−1"), strip);
-    back->setAccessibleName(tr("One move back"));
-    auto* on = new QPushButton(QStringLiteral("+1"), strip);
-    on->setAccessibleName(tr("One move on"));
+    strip->addBefore(play_);
     auto* end = new QPushButton(tr("End"), strip);
     end->setAccessibleName(tr("To the last move"));
-    for (QPushButton* button : {back, on})
-        button->setFixedWidth(40);
-    row->addWidget(back);
-    row->addWidget(on);
-    scrubber_ = new QSlider(Qt::Horizontal, strip);
-    scrubber_->setAccessibleName(tr("How many moves have been made"));
-    row->addWidget(scrubber_, 1);
-    row->addWidget(end);
-    rows->addLayout(row);
-    place_ = softLabel({}, strip);
-    rows->addWidget(place_);
+    strip->add(end);
     layout->addWidget(strip);
 
     connect(&maker_, &Maker::stageDone, this, [this] {
@@ -280,8 +261,6 @@ ProofView::ProofView(CardEditor& editor, Maker& maker, QWidget* parent)
             prove();
     });
     connect(scrubber_, &QSlider::valueChanged, this, &ProofView::go);
-    connect(back, &QPushButton::clicked, this, [this] { scrubber_->setValue(scrubber_->value() - 1); });
-    connect(on, &QPushButton::clicked, this, [this] { scrubber_->setValue(scrubber_->value() + 1); });
     connect(end, &QPushButton::clicked, this, [this] { scrubber_->setValue(scrubber_->maximum()); });
     connect(play_, &QPushButton::toggled, this, &ProofView::play);
     constexpr int frame = 40, rest = 60; // ms

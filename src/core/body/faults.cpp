@@ -10,54 +10,21 @@ struct HalfEdge {
     bool upwards;       ///< from the lower vertex
 };
 
-/// Vertices whose triangles do not form one closed fan; `opposite` must be complete.
-int countPinched(const Mesh& mesh, const std::vector<int>& opposite) {
-    std::vector<int> valence(mesh.vertices.size(), 0), start(mesh.vertices.size(), -1);
-    for (size_t h = 0; h < opposite.size(); ++h) {
-        const auto v = size_t(mesh.triangles[h / 3][h % 3]);
-        ++valence[v];
-        start[v] = int(h);
-    }
-    int pinched = 0;
-    for (size_t v = 0; v < start.size(); ++v) {
-        if (start[v] < 0)
-            continue;
-        int fan = 0;
-        for (int h = start[v];;) {
-            ++fan;
-            h = opposite[size_t(h / 3 * 3 + (h % 3 + 2) % 3)];
-            if (h == start[v] || fan > valence[v])
-                break;
-        }
-        pinched += fan != valence[v] ? 1 : 0;
-    }
-    return pinched;
-}
-
-} // namespace
-
-MeshFaults faultsOf(const Mesh& mesh) {
-    MeshFaults faults;
+std::vector<HalfEdge> halfEdgesOf(const Mesh& mesh) {
     std::vector<HalfEdge> edges;
     edges.reserve(mesh.triangles.size() * 3);
-    std::vector<std::array<int, 3>> corners = mesh.triangles;
-    for (size_t t = 0; t < mesh.triangles.size(); ++t) {
-        const auto& c = mesh.triangles[t];
-        const Vertex& a = mesh.vertices[size_t(c[0])];
-        const Vertex n = space::cross(mesh.vertices[size_t(c[1])] - a, mesh.vertices[size_t(c[2])] - a);
-        if (n == Vertex{})
-            ++faults.flatTriangles;
-        std::ranges::sort(corners[t]);
+    for (size_t t = 0; t < mesh.triangles.size(); ++t)
         for (size_t k = 0; k < 3; ++k) {
+            const auto& c = mesh.triangles[t];
             const auto [low, high] = std::minmax(c[k], c[(k + 1) % 3]);
             edges.push_back(
                 {std::uint64_t(std::uint32_t(low)) << 32 | std::uint32_t(high), int(t * 3 + k), c[k] == low});
         }
-    }
-    std::ranges::sort(corners);
-    for (size_t t = 1; t < corners.size(); ++t)
-        faults.doubledTriangles += corners[t] == corners[t - 1] ? 1 : 0;
+    return edges;
+}
 
+/// The one that runs back along each, -1 where there is none or are more; those are counted.
+std::vector<int> oppositesOf(std::vector<HalfEdge> edges, MeshFaults& faults) {
     std::ranges::sort(edges, {}, &HalfEdge::ends);
     std::vector<int> opposite(edges.size(), -1);
     for (size_t i = 0, end = 0; i < edges.size(); i = end) {
@@ -74,9 +41,53 @@ MeshFaults faultsOf(const Mesh& mesh) {
             faults.crowdedEdges += 2;
         }
     }
+    return opposite;
+}
+
+/// Vertices whose triangles form more than one fan. `opposite`: the half edge that runs back along each, -1
+/// for none.
+int countPinched(const Mesh& mesh, const std::vector<int>& opposite) {
+    std::vector<int> fans(mesh.vertices.size(), 0);
+    std::vector<bool> seen(opposite.size());
+    for (const bool open : {true, false}) // those that begin at a border, then closed ones
+        for (size_t first = 0; first < opposite.size(); ++first) {
+            if (seen[first] || (open && opposite[first] >= 0))
+                continue;
+            ++fans[size_t(mesh.triangles[first / 3][first % 3])];
+            for (int h = int(first); h >= 0 && !seen[size_t(h)];) {
+                seen[size_t(h)] = true;
+                h = opposite[size_t(h / 3 * 3 + (h % 3 + 2) % 3)];
+            }
+        }
+    return int(std::ranges::count_if(fans, [](int count) { return count > 1; }));
+}
+
+} // namespace
+
+MeshFaults faultsOf(const Mesh& mesh) {
+    MeshFaults faults;
+    std::vector<std::array<int, 3>> corners = mesh.triangles;
+    for (size_t t = 0; t < mesh.triangles.size(); ++t) {
+        const auto& c = mesh.triangles[t];
+        const Vertex& a = mesh.vertices[size_t(c[0])];
+        const Vertex n = space::cross(mesh.vertices[size_t(c[1])] - a, mesh.vertices[size_t(c[2])] - a);
+        if (n == Vertex{})
+            ++faults.flatTriangles;
+        std::ranges::sort(corners[t]);
+    }
+    std::ranges::sort(corners);
+    for (size_t t = 1; t < corners.size(); ++t)
+        faults.doubledTriangles += corners[t] == corners[t - 1] ? 1 : 0;
+
+    const std::vector<int> opposite = oppositesOf(halfEdgesOf(mesh), faults);
     if (faults.openEdges == 0 && faults.crowdedEdges == 0)
         faults.pinchedVertices = countPinched(mesh, opposite);
     return faults;
+}
+
+bool isPinched(const Mesh& mesh) {
+    MeshFaults faults;
+    return countPinched(mesh, oppositesOf(halfEdgesOf(mesh), faults)) > 0;
 }
 
 bool wallsMeetAlongEdges(const Mesh& mesh, size_t triangles) {

@@ -18,6 +18,10 @@ struct MeshFaults {
 };
 MeshFaults faultsOf(const Mesh& mesh);
 
+/// Whether triangles meet at a vertex and nowhere beside it. The mesh may be open; no edge has more than two
+/// triangles. O(n log n).
+bool isPinched(const Mesh& mesh);
+
 /// Whether two walls share an edge or more, among the first `triangles` of the mesh: what lies beyond its
 /// borders does not matter. O(n log n).
 bool wallsMeetAlongEdges(const Mesh& mesh, size_t triangles);

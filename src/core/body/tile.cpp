@@ -2,7 +2,6 @@
 #include "body/faults.hpp"
 #include "plane/point_hash.hpp"
 #include "working/changes.hpp"
-#include <limits>
 
 namespace bollard::body {
 
@@ -33,46 +32,6 @@ blank::Panel partOf(const blank::Panel& panel, plane::Point at, plane::Point siz
     part.rim.clear();
     part.cuts = cuts;
     return part;
-}
-
-/// Whether triangles of an open mesh, no edge of which more than two share, meet at a vertex and nowhere
-/// beside it.
-bool isPinched(const Mesh& mesh) {
-    // From each corner of a triangle on to the next one round the same vertex.
-    using Edge = std::pair<std::uint64_t, size_t>; // from and to, corner
-    const auto key = [](int from, int to) {
-        return std::uint64_t(std::uint32_t(from)) << 32 | std::uint32_t(to);
-    };
-    std::vector<Edge> edges;
-    for (size_t t = 0; t < mesh.triangles.size(); ++t)
-        for (size_t k = 0; k < 3; ++k)
-            edges.emplace_back(key(mesh.triangles[t][k], mesh.triangles[t][(k + 1) % 3]), 3 * t + k);
-    std::ranges::sort(edges);
-    constexpr auto none = std::numeric_limits<size_t>::max();
-    std::vector<size_t> next(edges.size(), none);
-    std::vector<bool> follows(edges.size()), seen(edges.size()), hasFan(mesh.vertices.size());
-    for (size_t t = 0; t < mesh.triangles.size(); ++t)
-        for (size_t k = 0; k < 3; ++k) {
-            const auto& corners = mesh.triangles[t];
-            const std::uint64_t wanted = key(corners[k], corners[(k + 2) % 3]);
-            const auto found = std::ranges::lower_bound(edges, wanted, {}, &Edge::first);
-            if (found != edges.end() && found->first == wanted) {
-                next[3 * t + k] = found->second;
-                follows[found->second] = true;
-            }
-        }
-    for (const bool open : {true, false}) // fans that begin somewhere, then closed ones
-        for (size_t corner = 0; corner < next.size(); ++corner) {
-            if (seen[corner] || (open && follows[corner]))
-                continue;
-            for (size_t at = corner; at != none && !seen[at]; at = next[at])
-                seen[at] = true;
-            const auto vertex = size_t(mesh.triangles[corner / 3][corner % 3]);
-            if (hasFan[vertex])
-                return true;
-            hasFan[vertex] = true;
-        }
-    return false;
 }
 
 } // namespace

@@ -183,6 +183,25 @@ quantity::Result<working::Columns> bareColumns(const blank::Panel& panel) {
         panel.cuts);
 }
 
+/// Between a pole and the tiles: strips that narrow to it have no corners along them, which would lie in a
+/// line.
+void cutBesidePoles(blank::Panel& panel, std::span<const working::TileLetters> tiles) {
+    plane::Box all;
+    for (const working::TileLetters& tile : tiles)
+        all.include(tile.box);
+    std::vector<std::int32_t>& v = panel.cuts.v;
+    constexpr double pole = 1e-3; // mm
+    const auto isPole = [&](std::int32_t at) {
+        return panel.frontRadius.at(plane::toMillimetres(at)) < pole;
+    };
+    const std::int32_t low = v.front() + (all.low.y - v.front()) / 2,
+                       high = v.back() - (v.back() - all.high.y) / 2;
+    if (isPole(v.back()) && all.high.y > v[v.size() - 2] && high < v.back())
+        v.insert(v.end() - 1, high);
+    if (isPole(v.front()) && all.low.y < v[1] && low > v.front())
+        v.insert(v.begin() + 1, low);
+}
+
 /// What can be worked out apart on the first panel, whose strips are then put round it.
 working::Tiling tilingOf(Solid& solid, const Lettering& lettering) {
     const blank::Panel& panel = solid.panels->front();
@@ -197,8 +216,10 @@ working::Tiling tilingOf(Solid& solid, const Lettering& lettering) {
         if (!turned.tiling.tiles.empty()) {
             blank::Rise rise = riseOf(lettering);
             rise.ends = std::move(turned.ends);
-            solid.panels = std::make_shared<const std::vector<blank::Panel>>(
-                blank::shapeOf(lettering.blank).panelsOf(lettering.blank, rise));
+            std::vector<blank::Panel> parted =
+                blank::shapeOf(lettering.blank).panelsOf(lettering.blank, rise);
+            cutBesidePoles(parted.front(), turned.tiling.tiles);
+            solid.panels = std::make_shared<const std::vector<blank::Panel>>(std::move(parted));
             return std::move(turned.tiling);
         }
     }
