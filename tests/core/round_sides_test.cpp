@@ -268,6 +268,28 @@ class RoundSidesTest : public QObject {
         }
     }
 
+    /// Where the second colour begins just below a rounded top it tapers to nothing in places.
+    void aColourThatTapersToNothingLeavesNoHole() {
+        card::Card card = cardOn(sides()[1], "O8", working::Kind::raised);
+        card.blank.diameter = 51.85514487542555;
+        card.blank.length = 51.95507803085755;
+        card.blank.bore = 23.892708255165083;
+        card.blank.edge = {blank::EdgeKind::chamfer, 0.7401372650814555, 41.817986042515635, 5};
+        card::Inscription& words = card.inscriptions[0];
+        words.typeface = {"GFS Didot", {}, {}, 0};
+        words.style.size = 18.472308318329087;
+        words.style.width = 138.29532445290292;
+        words.style.slant = 14.644058340188586;
+        words.placing.x = 85.32689644135688;
+        words.placing.y = 35.142041547551656;
+        words.working.height = 1.2485491243426192;
+        words.working.bedding = 0.5978229773828799;
+        words.working.edge = {working::EdgeKind::round, 0.17306182274289078, 45, 5};
+        words.working.foot = 0.2;
+        words.working.colourFrom = 1.1321468770535996;
+        verifySound(samples::made(card));
+    }
+
     void manyInscriptionsLieOnATurnedSide() {
         for (const int count : {1, 30, 300}) {
             card::Card card = cardOn(sides()[0], "8", working::Kind::sunk);

@@ -384,24 +384,33 @@ class Extraction {
     std::int32_t middle() const { return -plane::toUnits(panel_.thickness) / 2; }
 
     void addCaps(const Triangle& triangle, bool backDone) {
-        for (const Span& span : spans_[size_t(triangle.cell)]) {
-            const auto isNothing = [&](int corner) {
-                return level(span.low).at(corner) == level(span.high).at(corner);
-            };
-            const bool flat = !level(span.low).slopes() && !level(span.high).slopes();
-            if (!flat && std::ranges::all_of(triangle.corners, isNothing))
+        const auto& spans = spans_[size_t(triangle.cell)];
+        // What slopes and tapers to nothing all over the triangle bounds nothing there; what it joins ends.
+        const auto isNothing = [&](const Span& span) {
+            return (level(span.low).slopes() || level(span.high).slopes()) &&
+                   std::ranges::all_of(triangle.corners, [&](int corner) {
+                       return level(span.low).at(corner) == level(span.high).at(corner);
+                   });
+        };
+        const auto corners = [&](int end) {
+            return std::array{vertex(triangle.corners[0], end), vertex(triangle.corners[1], end),
+                              vertex(triangle.corners[2], end)};
+        };
+        for (size_t i = 0; i < spans.size(); ++i) {
+            const Span& span = spans[i];
+            if (isNothing(span))
                 continue;
-            const auto corners = [&](int end) {
-                return std::array{vertex(triangle.corners[0], end), vertex(triangle.corners[1], end),
-                                  vertex(triangle.corners[2], end)};
-            };
-            if (!span.joinsAbove) {
+            size_t above = i, below = i; // the last of what joins and is nothing
+            while (spans[above].joinsAbove && isNothing(spans[above + 1]))
+                ++above;
+            while (spans[below].joinsBelow && isNothing(spans[below - 1]))
+                --below;
+            if (!spans[above].joinsAbove) {
                 const auto [a, b, c] = corners(span.high);
                 add(a, b, c, faceOf(span, span.high));
             }
-            const bool inBack = backDone && reachesBack_[size_t(triangle.cell)] &&
-                                &span == &spans_[size_t(triangle.cell)].front();
-            if (!span.joinsBelow && !inBack && !endless(span.low)) {
+            const bool inBack = backDone && reachesBack_[size_t(triangle.cell)] && i == 0;
+            if (!spans[below].joinsBelow && !inBack && !endless(span.low)) {
                 const auto [a, b, c] = corners(span.low);
                 add(a, c, b, faceOf(span, span.low));
             }
