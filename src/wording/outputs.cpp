@@ -16,6 +16,7 @@ struct Purpose {
 constexpr std::array purposes{
     Purpose{"stl", QT_TRANSLATE_NOOP("Outputs", "one solid, for any printer")},
     Purpose{"3mf", QT_TRANSLATE_NOOP("Outputs", "blank and letters as bodies with colours")},
+    Purpose{"step", QT_TRANSLATE_NOOP("Outputs", "both as solids with true curves")},
     Purpose{"svg", QT_TRANSLATE_NOOP("Outputs", "lines to cut or follow, a group a working")},
     Purpose{"dxf", QT_TRANSLATE_NOOP("Outputs", "the same with true arcs, a layer a working")},
     Purpose{"nc", QT_TRANSLATE_NOOP("Outputs", "toolpaths for a machine that cuts")},

@@ -73,6 +73,21 @@ class LayersInWindowTest : public QObject {
         QVERIFY(below.blue() - below.red() > above.blue() - above.red()); // letters are blue
     }
 
+    void beforeThereAreLayersNothingIsSteppedTo() {
+        f_->openSample("buoy-tag");
+        window().showView(MainWindow::proof);
+        QVERIFY(!view().proof());
+        for (const char* name : {"Trouble below", "Trouble above"}) {
+            QVERIFY(!f_->button(name)->isEnabled());
+            emit f_->button(name)->clicked(); // however it is reached
+        }
+        QTest::keyClick(&view().scrubber(), Qt::Key_Right);
+        QCOMPARE(view().scrubber().value(), 0);
+        settle(window());
+        proveNow();
+        QCOMPARE(view().scrubber().value(), 12);
+    }
+
     void troubleIsSteppedTo() {
         open("berth-14");
         const auto proof = view().proof();

@@ -132,6 +132,9 @@ LayersView::LayersView(CardEditor& editor, Maker& maker, QWidget* parent)
         if (isVisible())
             prove();
     });
+    scrubber_->setRange(0, 0);
+    before_->setEnabled(false); // until there are layers
+    next_->setEnabled(false);
     connect(scrubber_, &QSlider::valueChanged, this, &LayersView::go);
     connect(before_, &QPushButton::clicked, this, [this] { stepToTrouble(-1); });
     connect(next_, &QPushButton::clicked, this, [this] { stepToTrouble(1); });
@@ -268,6 +271,8 @@ void LayersView::go(int number) {
 }
 
 void LayersView::stepToTrouble(int by) {
+    if (!proof_)
+        return;
     for (int number = scrubber_->value() + by; number >= 1 && number <= scrubber_->maximum(); number += by)
         if (isTroubled(proof_->layers[size_t(number) - 1]))
             return scrubber_->setValue(number);

@@ -3,6 +3,11 @@
 
 namespace bollard::blank {
 
+space::Vertex Swept::at(double x, double planY, double turn, double height) const {
+    const double far = r + rise * planY + height * normalR, a = angle(x, turn);
+    return {far * std::sin(a), y + along * planY + height * normalY, far * std::cos(a)};
+}
+
 plane::Region Drawn::unstretched(const plane::Region& region) const {
     return plane::shifted(mirrored ? plane::mirrored(region) : region, {shift, 0});
 }

@@ -29,6 +29,21 @@ struct Radius {
     std::function<double(double y_mm)> at{}; ///< never above `own`
 };
 
+/// A side that a straight line sweeps about the y axis, as it is before it is cut into strips: a cylinder, a
+/// cone or a flat ring.
+struct Swept {
+    double r = 0, y = 0; ///< mm, at y = 0 of the plan
+    double rise = 0;     ///< how r grows a mm of the plan
+    double along = 1;    ///< how y does
+    double normalR = 1, normalY = 0;
+    bool mirrored = false; ///< x of the plan runs the other way round
+
+    /// Which way a place of the plan lies from the axis, radians from +z towards +x; `turn`: how wide the
+    /// plan is, mm.
+    double angle(double x, double turn) const { return (mirrored ? -1 : 1) * (2 * M_PI * x / turn - M_PI); }
+    space::Vertex at(double x, double planY, double turn, double height) const;
+};
+
 /// Near a pole letters are not narrowed any further.
 constexpr double leastNarrowing = 1e-3;
 
@@ -83,6 +98,7 @@ struct Panel {
     std::function<Ray(plane::Point)> frontRay{};
     std::function<Ray(plane::Point)>
         backRay{}; ///< height 0 is the back side; null: the front ray at -thickness
+    std::optional<Swept> frontSwept{}, backSwept{}; ///< nothing: they are no such sides
     std::map<plane::Point, space::Vertex> rim{}; ///< corners of the outline that a neighbour has too, exactly
 
     Radius frontRadius{}, backRadius{};

@@ -23,6 +23,33 @@ std::function<Ray(Point)> raysOf(const Strips& strips, PlaceAt placeAt) {
     });
 }
 
+/// Where the line between two of its places is straight.
+std::optional<Swept> sweptBy(const PlaceAt& placeAt, double from, double to, bool mirrored) {
+    const Meridian::Place a = placeAt(from), b = placeAt(to);
+    if (!(to > from))
+        return std::nullopt;
+    Swept swept;
+    swept.rise = (b.r - a.r) / (to - from);
+    swept.along = (b.y - a.y) / (to - from);
+    swept.r = a.r - swept.rise * from;
+    swept.y = a.y - swept.along * from;
+    swept.normalR = a.normalR;
+    swept.normalY = a.normalY;
+    swept.mirrored = mirrored;
+    constexpr int places = 8;
+    constexpr double even = 6e-5; // a line's end is that of the plan, on the grid
+    constexpr double alike = 1e-9;
+    for (int i = 0; i <= places; ++i) {
+        const double v = from + (to - from) * i / places;
+        const Meridian::Place place = placeAt(v);
+        if (std::fabs(place.r - swept.r - swept.rise * v) > even ||
+            std::fabs(place.y - swept.y - swept.along * v) > even ||
+            std::hypot(place.normalR - a.normalR, place.normalY - a.normalY) > alike)
+            return std::nullopt;
+    }
+    return swept;
+}
+
 /// The ring of corners at one of its ends, in front or at its back.
 std::vector<Vertex> rimOf(const Panel& panel, bool behind, bool atEnd) {
     std::vector<Vertex> corners;
@@ -146,6 +173,8 @@ Panel revolved(std::string_view side, const Meridian& meridian, double ownRadius
     panel.outline = {{{low, {high.x, low.y}, high, {low.x, high.y}}}};
     panel.frontRay = raysOf(own, meridian.at);
     panel.frontRadius = {ownRadius, [at = meridian.at](double v) { return at(v).r; }};
+    panel.frontSwept = sweptBy(meridian.at, plane::toMillimetres(panel.cuts.v.front()),
+                               plane::toMillimetres(panel.cuts.v.back()), ofHollow);
     return panel;
 }
 
@@ -154,6 +183,8 @@ void makeHollow(Panel& panel, std::string_view side, PlaceAt inside, double ownR
     panel.back = side;
     panel.joined = true;
     panel.backRadius = {ownRadius, [inside](double v) { return inside(v).r; }};
+    panel.backSwept = sweptBy(inside, plane::toMillimetres(panel.cuts.v.front()),
+                              plane::toMillimetres(panel.cuts.v.back()), false);
     panel.backRay = raysOf(strips, std::move(inside));
     panel.thickness = panel.countsApart ? countedApart : thickness;
 }

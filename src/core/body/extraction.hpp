@@ -1,6 +1,7 @@
 // How the surface of columns is taken. For the sources of this folder only.
 #pragma once
 #include "body/mesh.hpp"
+#include "body/origins.hpp"
 #include "body/walls.hpp"
 #include "plane/point_hash.hpp"
 #include <limits>
@@ -42,9 +43,11 @@ struct TileCorners {
 struct Part {
     const Panel& panel;
     const Columns& columns;
-    const TileCorners& tiles; ///< which others stand for
-    bool isTile = false;      ///< itself: its vertices are in grid units
-    bool onBlank = false;     ///< and other parts go on across its border
+    const TileCorners& tiles;   ///< which others stand for
+    bool isTile = false;        ///< itself: its vertices are in grid units
+    bool onBlank = false;       ///< and other parts go on across its border
+    Origins* origins = nullptr; ///< where to tell what comes from where; null: nowhere
+    int number = 0;             ///< as that calls the part
 };
 
 /// The surface of one part, added to a mesh.
@@ -61,6 +64,11 @@ class Extraction {
     /// Tells whether the back is one face, of all tiles too whose backs are flat: of a tile, whether it is
     /// left to others.
     bool add() {
+        if (part_.origins)
+            for (size_t p = 0; p < plan_.points.size(); ++p)
+                for (int i = start_[p]; i < start_[p + 1]; ++i)
+                    part_.origins->vertices.emplace_back(
+                        sorted_[size_t(i)].vertex, Origin{part_.number, int(p), sorted_[size_t(i)].height});
         const bool backDone =
             !panel_.frontRay && findBack() && (part_.isTile ? hasFlatBack() : addFlatBack());
         for (const Triangle& triangle : plan_.triangles) {
@@ -297,7 +305,10 @@ class Extraction {
             return; // ends that taper to nothing
         mesh_.triangles.push_back({a, b, c});
         mesh_.faces.push_back(face);
+        if (part_.origins)
+            part_.origins->triangles.push_back(of_);
     }
+    Origins::Of ofCap(int level_) const { return {part_.number, -1, -1, level_, level(level_).height}; }
 
     /// The back as one face, when most of its triangles only repeat the letters' corners. True when done.
     bool addFlatBack() {
@@ -331,6 +342,7 @@ class Extraction {
         }
         if (back->points.size() != pointAt.size())
             return false;
+        of_ = {part_.number, -1, -1, -1, backHeight_};
         for (const Triangle& triangle : back->triangles) {
             if (back->cells[size_t(triangle.cell)] == plane::noLayer)
                 continue;
@@ -407,11 +419,13 @@ class Extraction {
                 --below;
             if (!spans[above].joinsAbove) {
                 const auto [a, b, c] = corners(span.high);
+                of_ = ofCap(span.high);
                 add(a, b, c, faceOf(span, span.high));
             }
             const bool inBack = backDone && reachesBack_[size_t(triangle.cell)] && i == 0;
             if (!spans[below].joinsBelow && !inBack && !endless(span.low)) {
                 const auto [a, b, c] = corners(span.low);
+                of_ = ofCap(span.low);
                 add(a, c, b, faceOf(span, span.low));
             }
         }
@@ -446,6 +460,7 @@ class Extraction {
 
     /// The wall between two levels, through every vertex on both upright ends, so that no T-junction is left.
     void addStrip(int a, int b, int low, int high, Face face) {
+        of_ = {part_.number, a, b, -1, 0};
         int left = placeOf(a, level(low).at(a)), right = placeOf(b, level(low).at(b));
         const int leftEnd = placeOf(a, level(high).at(a)), rightEnd = placeOf(b, level(high).at(b));
         // Where both go on at one height, diagonals lean alike on both walls of a stroke, and on both of a
@@ -482,6 +497,7 @@ class Extraction {
     };
 
     Part part_;
+    Origins::Of of_{}; ///< of what is added next
     const Panel& panel_;
     const Columns& columns_;
     const Subdivision& plan_;

@@ -105,7 +105,8 @@ std::shared_ptr<const TileSurface> surfaceOf(const Tile& tile, Selection selecti
     return surface;
 }
 
-Mesh meshOf(std::span<const PanelColumns> parts, Selection selection, const std::stop_token& stop) {
+Mesh meshOf(std::span<const PanelColumns> parts, Selection selection, const std::stop_token& stop,
+            Origins* origins) {
     Mesh mesh;
     Rims rims;
     std::vector<std::shared_ptr<const TileSurface>> chosen; // of tiles, by part
@@ -141,12 +142,19 @@ Mesh meshOf(std::span<const PanelColumns> parts, Selection selection, const std:
         if (part.tile)
             continue;
         const bool first = &part == &parts.front();
-        const bool done = Extraction({part.panel, part.columns, first ? std::as_const(corners) : none},
+        const bool done = Extraction({part.panel, part.columns, first ? std::as_const(corners) : none, false,
+                                      false, origins, int(&part - parts.data())},
                                      selection, mesh, rims, stop)
                               .add();
         backDone |= first && done;
     }
     const std::vector<int> renamed = dropUnused(mesh);
+    if (origins) {
+        for (auto& [vertex, origin] : origins->vertices)
+            vertex = renamed[size_t(vertex)];
+        std::erase_if(origins->vertices, [](const auto& of) { return of.first == unused; });
+        std::ranges::stable_sort(origins->vertices, {}, &std::pair<int, Origin>::first);
+    }
     if (!corners.all.empty())
         for (auto& [place, vertex] : rims)
             vertex = renamed[size_t(vertex)];

@@ -36,6 +36,7 @@ struct Mesh {
 enum class Selection { everything, blank, letters };
 
 struct Tile;
+struct Origins;
 
 /// Columns over one panel of a blank, or over a part of a flat wall.
 struct PanelColumns {
@@ -70,9 +71,9 @@ Clash clashOf(std::span<const PanelColumns> parts);
 std::optional<quantity::Problem> problemOf(Clash clash);
 
 /// One surface around the chosen columns of all panels, welded where they meet: closed when there is no
-/// clash.
+/// clash. `origins`, where it is not null, hears where everything comes from; there are no tiles then.
 Mesh meshOf(std::span<const PanelColumns> parts, Selection selection = Selection::everything,
-            const std::stop_token& stop = {});
+            const std::stop_token& stop = {}, Origins* origins = nullptr);
 
 /// The surface around the chosen columns of a flat panel, z = 0 at its front: closed, consistently oriented,
 /// no vertex unused. Where the back is one flat face it is triangulated anew, without the letters' corners.

@@ -1,6 +1,8 @@
 #include "card/output.hpp"
 #include "blank/shape.hpp"
+#include "card/boundaries.hpp"
 #include "cut/gcode.hpp"
+#include "files/step.hpp"
 #include "files/stl.hpp"
 #include "working/drawn_outlines.hpp"
 #include <cmath>
@@ -16,20 +18,49 @@ quantity::Result<std::string> stl(const Made& made, const OutputChoices&) {
 }
 
 /// Blank and letters as bodies of their own that fill each other's hollows, so that each can have its colour.
+struct OwnBody {
+    std::string name;
+    files::Rgb colour;
+    body::Selection selection;
+};
+std::array<OwnBody, 2> ownBodies(const Made& made) {
+    return {OwnBody{std::string(blank::shapeOf(made.card->blank).name),
+                    {0xE0, 0xCD, 0xA2},
+                    body::Selection::blank},
+            OwnBody{"letters", {0x2B, 0x6A, 0x8C}, body::Selection::letters}};
+}
+
 quantity::Result<std::string> threeMf(const Made& made, const OutputChoices& choices) {
-    body::Mesh blank = made.solid->bodyOf(body::Selection::blank);
-    body::Mesh letters = made.solid->bodyOf(body::Selection::letters);
-    if (const auto pose = poseOf(made.card->lying, *made.solid->panels, made.solid->mesh)) {
-        blank = posed(std::move(blank), *pose);
-        letters = posed(std::move(letters), *pose);
-    }
+    const auto pose = poseOf(made.card->lying, *made.solid->panels, made.solid->mesh);
+    std::vector<body::Mesh> meshes;
     std::vector<files::NamedBody> bodies;
-    const std::string blankName = std::string(blank::shapeOf(made.card->blank).name);
-    if (!blank.empty())
-        bodies.push_back({blankName, {0xE0, 0xCD, 0xA2}, &blank});
-    if (!letters.empty())
-        bodies.push_back({"letters", {0x2B, 0x6A, 0x8C}, &letters});
+    for (const OwnBody& own : ownBodies(made)) {
+        body::Mesh mesh = made.solid->bodyOf(own.selection);
+        if (mesh.empty())
+            continue;
+        meshes.push_back(pose ? posed(std::move(mesh), *pose) : std::move(mesh));
+        bodies.push_back({own.name, own.colour, nullptr});
+    }
+    for (size_t i = 0; i < bodies.size(); ++i)
+        bodies[i].mesh = &meshes[i];
     return files::threeMfOf(bodies, choices.title);
+}
+
+quantity::Result<std::string> step(const Made& made, const OutputChoices& choices) {
+    std::vector<body::Boundary> boundaries;
+    std::vector<files::NamedBoundary> bodies;
+    for (const OwnBody& own : ownBodies(made)) {
+        auto boundary = boundaryOf(made, own.selection);
+        if (!boundary)
+            return boundary.problem();
+        if (boundary->faces.empty())
+            continue;
+        boundaries.push_back(*std::move(boundary));
+        bodies.push_back({own.name, own.colour, nullptr});
+    }
+    for (size_t i = 0; i < bodies.size(); ++i)
+        bodies[i].boundary = &boundaries[i];
+    return files::stepOf(bodies, choices.title);
 }
 
 quantity::Result<std::string> svg(const Made& made, const OutputChoices& choices) {
@@ -111,6 +142,7 @@ const std::vector<OutputFormat>& outputFormats() {
     static const std::vector<OutputFormat> formats = [] {
         std::vector<OutputFormat> all = formatsOfOneFile({{"stl", Output::body, stl},
                                                           {"3mf", Output::body, threeMf},
+                                                          {"step", Output::body, step},
                                                           {"svg", Output::drawing, svg},
                                                           {"dxf", Output::drawing, dxf}});
         all.push_back({"nc", Output::cuts, programs});

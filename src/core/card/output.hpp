@@ -36,7 +36,7 @@ struct OutputFormat {
     std::function<quantity::Result<std::vector<OutputPart>>(const Made&, const OutputChoices&)> parts;
 };
 
-/// All formats: stl, 3mf, svg, dxf, nc.
+/// All formats: stl, 3mf, step, svg, dxf, nc.
 const std::vector<OutputFormat>& outputFormats();
 
 /// The format of a path by its ending; null when it has none of them.

@@ -277,6 +277,20 @@ std::vector<blank::Panel> panelsOf(const blank::Blank& blank, const blank::Rise&
     return panels;
 }
 
+quantity::Result<std::vector<working::Columns>>
+columnsOf(const Lettering& lettering, std::span<const blank::Panel> panels, const std::stop_token& stop) {
+    std::vector<working::Columns> all;
+    for (const blank::Panel& panel : panels) {
+        const std::vector<working::PlanLetter> letters = working::lettersOf(panel, lettering.inscriptions);
+        auto columns =
+            working::columnsOf(changesOn(panel, panel.outline, lettering, letters, stop), stop, panel.cuts);
+        if (!columns)
+            return columns.problem();
+        all.push_back(*std::move(columns));
+    }
+    return all;
+}
+
 double massOf(const Made& made) {
     if (!made.card || !made.solid || made.solid->problem)
         return 0;

@@ -16,6 +16,10 @@ std::vector<blank::Panel> panelsOf(const blank::Blank& blank, const blank::Rise&
 Solid solidOf(const Lettering& lettering, std::shared_ptr<const std::vector<blank::Panel>> panels,
               body::TileMemory& tiles, const std::stop_token& stop = {});
 
+/// The columns of all panels as a whole, without tiles.
+quantity::Result<std::vector<working::Columns>>
+columnsOf(const Lettering& lettering, std::span<const blank::Panel> panels, const std::stop_token& stop = {});
+
 /// What the part weighs, g, where the density of its material is known; else 0.
 double massOf(const Made& made);
 

@@ -24,9 +24,11 @@ class Drawer {
     const setting::Letter& letter(Of of) const { return letters(of).setting->letters[of.letter]; }
 
     /// The letter is its glyph, curve by curve.
-    bool plain(Of of) const {
+    bool plain(Of of) const { return letters(of).asDrawn(of.letter) && drawnAs(of); }
+    /// Or was when it was set.
+    bool drawnAs(Of of) const {
         const setting::Setting& setting = *letters(of).setting;
-        return letters(of).asDrawn(of.letter) && setting.form.weight == 0 &&
+        return !letter(of).own && setting.form.weight == 0 &&
                !setting.typeface->glyph(letter(of).glyph).mended;
     }
 
@@ -120,6 +122,17 @@ std::vector<Stamp> outlinesOf(std::span<const PlacedLetters> inscriptions, Kind 
     }
     if (!areas.empty())
         stamps.push_back(plane::stampOf(plane::outlineOf(plane::united(areas))));
+    return stamps;
+}
+
+std::vector<Stamp> glyphOutlinesOf(const PlacedLetters& letters) {
+    std::vector<Stamp> stamps;
+    if (!letters.setting->typeface || letters.setting->typeface->singleLine())
+        return stamps;
+    Drawer drawer({&letters, 1});
+    for (size_t i = 0; i < letters.onSide.size(); ++i)
+        if (const Of of{0, i}; !letters.onSide[i].empty() && drawer.drawnAs(of))
+            stamps.push_back(drawer.stamp(of));
     return stamps;
 }
 

@@ -15,6 +15,10 @@ namespace bollard::working {
 std::vector<plane::Stamp> outlinesOf(std::span<const PlacedLetters> inscriptions, Kind kind,
                                      const std::vector<std::vector<bool>>& left = {});
 
+/// The outlines of all letters that are glyphs, where they lie on the side, mm, as their typeface draws them,
+/// whatever was changed of them since; none of those that were grown, or are single lines.
+std::vector<plane::Stamp> glyphOutlinesOf(const PlacedLetters& letters);
+
 /// The blank, and what is pierced through it, as the lines along which material ends.
 struct CutThrough {
     std::vector<plane::Stamp> blank{};   ///< edge and holes; with what letters at the edge leave of it
