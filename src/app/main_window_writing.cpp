@@ -68,6 +68,9 @@ void MainWindow::write(const QStringList& paths, files::IfThere ifThere) {
         for (const files::WholeFile& file : all)
             told << tr("%1, %2").arg(QFileInfo(QString::fromStdString(file.path)).fileName(),
                                      QLocale().formattedDataSize(qint64(file.bytes.size())));
+        for (const files::WholeFile& file : all)
+            if (file.note)
+                told << wording::sentenceOf(*file.note);
         const QString folder =
             QFileInfo(QString::fromStdString(all.empty() ? others.front() : all.front().path)).path();
         std::optional<cut::LastJob> cuts;

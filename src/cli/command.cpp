@@ -137,7 +137,12 @@ int write(const Arguments& arguments, const std::vector<std::string>& outputs) {
         std::ranges::move(*files, std::back_inserter(made));
     }
     const auto written = files::writeTogether(made, ifThere(arguments));
-    return written ? done : complain(written.problem(), "", notWritten);
+    if (!written)
+        return complain(written.problem(), "", notWritten);
+    for (const files::WholeFile& file : made)
+        if (file.note)
+            complain(*file.note, "", done);
+    return done;
 }
 
 } // namespace bollard::cli

@@ -99,6 +99,12 @@ constexpr std::array blankWords{
                    return Blanks::tr("%1 facets, %2 across, bore %3 × %4")
                        .arg(b.facets)
                        .arg(length(b.across), length(b.bore), length(b.length));
+               }},
+    BlankWords{blank::Kind::file, QT_TRANSLATE_NOOP("Blanks", "from a file"),
+               [](const Blank& b, const Length&) {
+                   return b.part.file.empty() ? Blanks::tr("from a file, none chosen yet")
+                                              : Blanks::tr("from %1").arg(QString::fromStdString(
+                                                    b.part.file.substr(b.part.file.rfind('/') + 1)));
                }}};
 
 constexpr std::array outlineNames{

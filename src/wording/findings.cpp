@@ -87,6 +87,10 @@ QString titleOf(const Finding& finding, const card::Card& card) {
 QString whyOf(const Finding& finding, const card::Card& card) {
     switch (finding.kind) {
     case FindingKind::stepFailed:
+    case FindingKind::sideUnfound:
+        return Findings::tr("The side “%1”: %2")
+            .arg(QString::fromStdString(finding.subject), sentenceOf(finding.problem));
+    case FindingKind::partProblem:
     case FindingKind::typefaceProblem:
     case FindingKind::solidFailed:
         return sentenceOf(finding.problem);

@@ -155,6 +155,32 @@ QString body(const quantity::Problem& problem) {
         return Problems::tr(
             "Letters on two sides reach into each other inside the blank. Make them less deep, or "
             "move them apart.");
+    case ProblemKind::partUnchosen:
+        return Problems::tr("Choose the file of the part.");
+    case ProblemKind::partEmpty:
+        return Problems::tr("There is no surface in “%1”.").arg(subject);
+    case ProblemKind::partBroken:
+        return Problems::tr("“%1” could not be read as a part: %2").arg(subject, detail);
+    case ProblemKind::partOpen:
+        return Problems::
+            tr("The part in “%1” is open in %2 places that are too wide to be closed. Mend it where it was "
+               "made.")
+                .arg(subject, detail);
+    case ProblemKind::partCrossed:
+        return Problems::tr("The part in “%1” runs through itself. Mend it where it was made.").arg(subject);
+    case ProblemKind::partChanged:
+        return Problems::tr("“%1” is not the file that this card's sides were found on. Point at them again.")
+            .arg(subject);
+    case ProblemKind::sideBent:
+        return Problems::tr(
+                   "This place is on no flat, cylindrical or conical side: it leaves the nearest by %1 mm.")
+            .arg(detail);
+    case ProblemKind::sideSmall:
+        return Problems::tr("This side has no room for words.");
+    case ProblemKind::inFacets:
+        return Problems::tr("In “%1” %2 faces are facets: broken edges, balls and turned shapes have no true "
+                            "surfaces there.")
+            .arg(subject, detail);
     case ProblemKind::rimCrossed:
         return Problems::tr(
             "Letters run over the edge to the side that joins theirs. Move them in from the edge, or "

@@ -12,12 +12,19 @@ constexpr double tolerance = 0.01 * plane::unitsPerMillimetre;
 
 } // namespace
 
-std::span<const std::string_view> sidesOf(const Blank& blank) {
-    return shapeOf(blank).sides;
+std::vector<std::string_view> sidesOf(const Blank& blank) {
+    const Shape& shape = shapeOf(blank);
+    std::vector<std::string_view> own;
+    if (shape.ownSides)
+        own = shape.ownSides(blank);
+    return own.empty() ? shape.sides : own;
 }
 
 std::string_view sideOf(const Blank& blank, std::string_view side) {
-    const auto& sides = shapeOf(blank).sides;
+    const Shape& shape = shapeOf(blank);
+    const std::vector<std::string_view> own =
+        shape.ownSides ? sidesOf(blank) : std::vector<std::string_view>();
+    const auto& sides = shape.ownSides ? own : shape.sides;
     if (side.empty())
         return sides.front();
     const auto found = std::ranges::find(sides, side);
@@ -45,8 +52,11 @@ double depthBehind(const Blank& blank, std::string_view side, double fromX, doub
 }
 
 double turnOf(const Blank& blank, std::string_view side) {
-    const auto& round = shapeOf(blank).round;
-    return std::ranges::find(round, sideOf(blank, side)) != round.end() ? sizeOf(blank, side).x : 0;
+    const Shape& shape = shapeOf(blank);
+    const std::string_view own = sideOf(blank, side);
+    const bool closed = shape.isClosed ? shape.isClosed(blank, own)
+                                       : std::ranges::find(shape.round, own) != shape.round.end();
+    return closed ? sizeOf(blank, side).x : 0;
 }
 
 Radius radiusOf(const Blank& blank, std::string_view side) {
@@ -278,7 +288,8 @@ template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<boll
         Named{Kind::none, "none"},     Named{Kind::plate, "plate"},   Named{Kind::disc, "disc"},
         Named{Kind::wedge, "wedge"},   Named{Kind::bar, "bar"},       Named{Kind::block, "block"},
         Named{Kind::tube, "tube"},     Named{Kind::ring, "ring"},     Named{Kind::cone, "cone"},
-        Named{Kind::sphere, "sphere"}, Named{Kind::turned, "turned"}, Named{Kind::faceted, "faceted"}};
+        Named{Kind::sphere, "sphere"}, Named{Kind::turned, "turned"}, Named{Kind::faceted, "faceted"},
+        Named{Kind::file, "file"}};
     static constexpr std::array insides{Named{blank::Inside::flat, "flat"},
                                         Named{blank::Inside::comfort, "comfort"}};
     const auto oneOf = [](auto... those) {
@@ -316,9 +327,33 @@ template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<boll
     };
     const auto edged = [](const Blank& b) { return blank::hasEdge(b); };
     const auto any = [](const Blank& b) { return b.kind != Kind::none; };
+    const auto file = oneOf(Kind::file);
+    static constexpr std::array units{Named{blank::PartUnit::mm, "mm"}, Named{blank::PartUnit::cm, "cm"},
+                                      Named{blank::PartUnit::m, "m"}, Named{blank::PartUnit::inch, "in"}};
     static const PartFields fields = std::move(
         Describing<Blank>()
             .choice("kind", &Blank::kind, kinds)
+            .text("file", [](Blank& b) -> std::string& { return b.part.file; })
+            .when(file)
+            .about("file: the part, .stl, .3mf, .obj or .step, from the card's folder")
+            .text("digest", [](Blank& b) -> std::string& { return b.part.digest; })
+            .when(file)
+            .quiet()
+            .about("file: SHA-1 of the file that its sides were found on")
+            .choice(
+                "unit", [](auto& b) -> auto& { return b.part.unit; }, units)
+            .when(file)
+            .about("file: of formats that do not tell")
+            .number(
+                "scale", [](Blank& b) -> double& { return b.part.scale; }, Dimension::ratio,
+                ranges::partScale)
+            .when(file)
+            .quiet()
+            .about("file: times as large")
+            .parts(
+                "sides", [](auto& b) -> auto& { return b.part.sides; })
+            .when(file)
+            .about("file: the sides that words can lie on")
             .part("outline", &Blank::outline)
             .when(plate)
             .quiet()

@@ -5,6 +5,7 @@
 #include "blank/edge.hpp"
 #include "blank/hole.hpp"
 #include "blank/panel.hpp"
+#include "blank/part.hpp"
 #include "blank/plate_outline.hpp"
 #include "blank/profile.hpp"
 #include "plane/region.hpp"
@@ -14,7 +15,7 @@
 
 namespace bollard::blank {
 
-enum class Kind { none, plate, disc, wedge, bar, block, tube, ring, cone, sphere, turned, faceted };
+enum class Kind { none, plate, disc, wedge, bar, block, tube, ring, cone, sphere, turned, faceted, file };
 /// What the inside of a ring looks like along its axis.
 enum class Inside { flat, comfort };
 
@@ -47,6 +48,7 @@ struct Blank {
     std::vector<Hole> holes{};
     Edge edge{};            ///< of flat walls: along the outline, not of holes
     bool edgeBoth = false;  ///< at the back too
+    PartFile part{};        ///< file
     std::string material{}; ///< what it is made of; mass is told where its density is known
     bool operator==(const Blank&) const = default;
 
@@ -60,7 +62,7 @@ struct Blank {
 // lower left.
 
 /// The sides that words can lie on, the first where a card names none. Never empty.
-std::span<const std::string_view> sidesOf(const Blank& blank);
+std::vector<std::string_view> sidesOf(const Blank& blank);
 /// The side's name where the blank has it; its first for none; empty when it lacks that side.
 std::string_view sideOf(const Blank& blank, std::string_view side);
 

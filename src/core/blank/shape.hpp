@@ -30,6 +30,10 @@ struct Shape {
     Radius (*radiusOf)(const Blank&, std::string_view side) = nullptr;
     /// Where its facets meet; null: it has none.
     std::vector<double> (*facetBordersOf)(const Blank&, std::string_view side) = nullptr;
+    /// Its sides where they depend on the blank; null, or none of them: `sides`. Names that last.
+    std::vector<std::string_view> (*ownSides)(const Blank&) = nullptr;
+    /// Whether a side goes all the way round; null: those of `round` do.
+    bool (*isClosed)(const Blank&, std::string_view side) = nullptr;
 };
 
 Shape noBlank();
@@ -44,6 +48,7 @@ Shape cone();
 Shape sphere();
 Shape turned();
 Shape faceted();
+Shape fromFile();
 
 /// By kind.
 const std::vector<Shape>& shapes();

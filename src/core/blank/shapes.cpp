@@ -5,8 +5,8 @@ namespace bollard::blank {
 constexpr double chord = 0.01 * plane::unitsPerMillimetre;
 
 const std::vector<Shape>& shapes() {
-    static const std::vector<Shape> all{noBlank(), plate(), disc(), wedge(),  bar(),    block(),
-                                        tube(),    ring(),  cone(), sphere(), turned(), faceted()};
+    static const std::vector<Shape> all{noBlank(), plate(), disc(),   wedge(),  bar(),     block(),   tube(),
+                                        ring(),    cone(),  sphere(), turned(), faceted(), fromFile()};
     return all;
 }
 

@@ -3,7 +3,10 @@
 #include "body/hollows.hpp"
 #include "card/clashes.hpp"
 #include <algorithm>
+#include <atomic>
 #include <map>
+#include <mutex>
+#include <tbb/parallel_for.h>
 
 namespace bollard::card {
 namespace {
@@ -123,14 +126,44 @@ struct Parted {
     std::vector<int> meeting{}; ///< inscriptions, by slot
 };
 
+/// What fills its hollows is a body of its own, and the rest is one without it.
+std::optional<quantity::Problem> addApart(Parted& parted, std::span<const blank::Panel> panels,
+                                          const Lettering& lettering,
+                                          const std::function<bool(size_t)>& isApart,
+                                          const std::stop_token& stop) {
+    for (const bool filling : {false, true}) {
+        const Lettering some = only(lettering, [&](size_t slot) {
+            return isApart(slot) && fills(lettering.inscriptions[slot]) == filling;
+        });
+        for (const blank::Panel& panel : panels) {
+            auto apart = apartOf(panel, some, stop);
+            if (!apart)
+                return apart.problem();
+            parted.letters.push_back(*std::move(apart));
+        }
+    }
+    return std::nullopt;
+}
+
 quantity::Result<Parted> partedOf(const Lettering& lettering, const Solid& failed, body::TileMemory& tiles,
                                   const std::stop_token& stop) {
     Parted parted;
+    const std::span<const blank::Panel> panels = *failed.panels;
+    if (lettering.part) {
+        parted.rest = failed;
+        if (!isWithinReason(panels, lettering))
+            return quantity::Problem{quantity::ProblemKind::rimCrossed};
+        if (const auto problem = impossible(panels, lettering))
+            return *problem;
+        if (const auto problem = addApart(
+                parted, panels, lettering, [](size_t) { return true; }, stop))
+            return *problem;
+        return parted;
+    }
     if (!failed.problem) {
         parted.rest = failed;
         return parted;
     }
-    const std::span<const blank::Panel> panels = *failed.panels;
     const std::vector<bool> meet = meeting(panels, lettering), cross = crossingRim(panels, lettering, stop);
     std::vector<bool> isApart(meet.size());
     for (size_t slot = 0; slot < meet.size(); ++slot)
@@ -153,18 +186,9 @@ quantity::Result<Parted> partedOf(const Lettering& lettering, const Solid& faile
     if (const auto problem = impossible(panels, lettering))
         return *problem;
 
-    // What fills its hollows is a body of its own, and the rest is one without it.
-    for (const bool filling : {false, true}) {
-        const Lettering some = only(lettering, [&](size_t slot) {
-            return isApart[slot] && fills(lettering.inscriptions[slot]) == filling;
-        });
-        for (const blank::Panel& panel : panels) {
-            auto apart = apartOf(panel, some, stop);
-            if (!apart)
-                return apart.problem();
-            parted.letters.push_back(*std::move(apart));
-        }
-    }
+    if (const auto problem = addApart(
+            parted, panels, lettering, [&](size_t slot) { return bool(isApart[slot]); }, stop))
+        return *problem;
     for (size_t slot = 0; slot < meet.size(); ++slot)
         if (meet[slot])
             parted.meeting.push_back(int(slot));
@@ -189,7 +213,7 @@ quantity::Result<Mesh> earOf(const blank::Blank& blank, std::span<const blank::P
 bool isUnjoined(const Lettering& lettering, const Solid& solid) {
     if (solid.problem)
         return isWorthJoining(*solid.problem);
-    return blank::hasEar(lettering.blank);
+    return blank::hasEar(lettering.blank) || (lettering.part && lettering.letters() > 0);
 }
 
 Solid joinedOf(const Lettering& lettering, const Solid& unjoined, body::TileMemory& tiles,
@@ -204,22 +228,35 @@ Solid joinedOf(const Lettering& lettering, const Solid& unjoined, body::TileMemo
     if (!parted)
         return refused(parted.problem());
     Solid joined = std::move(parted->rest);
-    joined.bodies = Solid::Bodies{joined.bodyOf(Selection::blank), joined.bodyOf(Selection::letters)};
+    const bool ofFile = lettering.part != nullptr;
+    if (ofFile)
+        joined.bodies = Solid::Bodies{joined.mesh, {}};
+    else
+        joined.bodies = Solid::Bodies{joined.bodyOf(Selection::blank), joined.bodyOf(Selection::letters)};
     Solid::Bodies& bodies = *joined.bodies;
+    // Step by step of each body; the bodies side by side.
     struct Work {
-        Mesh* body;
         const Mesh* with;
         Boolean what;
     };
-    std::vector<Work> works;
+    struct Works {
+        Mesh* body;
+        std::vector<Work> steps{};
+        std::optional<quantity::Problem> problem{};
+    };
+    std::array<Works, 3> works{Works{&joined.mesh}, Works{&bodies.blank}, Works{&bodies.letters}};
+    const auto add = [&](size_t body, const Mesh& with, Boolean what) {
+        if (!with.empty())
+            works[body].steps.push_back({&with, what});
+    };
     for (const Apart& apart : parted->letters) {
-        works.push_back({&joined.mesh, &apart.hollows, Boolean::subtract});
-        works.push_back({&bodies.blank, &apart.hollowsOfBlank, Boolean::subtract});
+        add(0, apart.hollows, Boolean::subtract);
+        add(1, apart.hollowsOfBlank, Boolean::subtract);
     }
     for (const Apart& apart : parted->letters) {
         if (!apart.filling)
-            works.push_back({&joined.mesh, &apart.letters, Boolean::unite});
-        works.push_back({&bodies.letters, &apart.letters, Boolean::unite});
+            add(0, apart.letters, Boolean::unite);
+        add(2, apart.letters, Boolean::unite);
     }
     Mesh ear;
     if (blank::hasEar(lettering.blank)) {
@@ -227,23 +264,45 @@ Solid joinedOf(const Lettering& lettering, const Solid& unjoined, body::TileMemo
         if (!made)
             return refused(made.problem());
         ear = *std::move(made);
-        works.push_back({&joined.mesh, &ear, Boolean::unite});
-        works.push_back({&bodies.blank, &ear, Boolean::unite});
+        add(0, ear, Boolean::unite);
+        add(1, ear, Boolean::unite);
     }
-    std::erase_if(works, [](const Work& work) { return work.with->empty(); });
-    for (size_t i = 0; i < works.size(); ++i) {
-        if (onProgress)
-            onProgress(double(i) / double(works.size()));
-        auto made = body::booleanOf(*works[i].body, *works[i].with, works[i].what, stop);
-        if (!made)
-            return refused(made.problem());
-        *works[i].body = *std::move(made);
-    }
+    // Without letters of their own substance the blank is all there is.
+    const bool alike = ofFile && works[2].steps.empty();
+    if (alike)
+        works[1].steps.clear();
+    size_t all = 0;
+    for (const Works& of : works)
+        all += of.steps.size();
+    std::atomic<size_t> done = 0;
+    std::mutex guard;
+    tbb::parallel_for(size_t(0), works.size(), [&](size_t i) {
+        Works& of = works[i];
+        for (const Work& work : of.steps) {
+            auto made = body::booleanOf(*of.body, *work.with, work.what, stop);
+            if (!made) {
+                of.problem = made.problem();
+                return;
+            }
+            *of.body = *std::move(made);
+            const size_t now = ++done;
+            if (onProgress) {
+                const std::scoped_lock lock(guard);
+                onProgress(double(now) / double(all));
+            }
+        }
+    });
+    for (const Works& of : works)
+        if (of.problem)
+            return refused(*of.problem);
+    if (alike)
+        bodies.blank = joined.mesh;
     joined.mesh.blocks.clear();
     joined.meeting = std::move(parted->meeting);
     joined.dropOuts.pieces = body::shellsOf(joined.mesh);
     const int told = int(joined.dropOuts.loose.size());
-    joined.dropOuts.strayPieces = std::max(0, joined.dropOuts.pieces - 1 - told);
+    const int whole = ofFile ? body::shellsOf(*lettering.part) : 1;
+    joined.dropOuts.strayPieces = std::max(0, joined.dropOuts.pieces - whole - told);
     return joined;
 }
 

@@ -46,7 +46,8 @@ quantity::Result<std::string> threeMf(const Made& made, const OutputChoices& cho
     return files::threeMfOf(bodies, choices.title);
 }
 
-quantity::Result<std::string> step(const Made& made, const OutputChoices& choices) {
+quantity::Result<std::vector<OutputPart>> step(const Made& made, const OutputChoices& choices) {
+    OutputPart part;
     std::vector<body::Boundary> boundaries;
     std::vector<files::NamedBoundary> bodies;
     for (const OwnBody& own : ownBodies(made)) {
@@ -55,12 +56,17 @@ quantity::Result<std::string> step(const Made& made, const OutputChoices& choice
             return boundary.problem();
         if (boundary->faces.empty())
             continue;
+        part.facets += boundary->facets;
         boundaries.push_back(*std::move(boundary));
         bodies.push_back({own.name, own.colour, nullptr});
     }
     for (size_t i = 0; i < bodies.size(); ++i)
         bodies[i].boundary = &boundaries[i];
-    return files::stepOf(bodies, choices.title);
+    auto bytes = files::stepOf(bodies, choices.title);
+    if (!bytes)
+        return bytes.problem();
+    part.bytes = *std::move(bytes);
+    return std::vector{std::move(part)};
 }
 
 quantity::Result<std::string> svg(const Made& made, const OutputChoices& choices) {
@@ -142,9 +148,9 @@ const std::vector<OutputFormat>& outputFormats() {
     static const std::vector<OutputFormat> formats = [] {
         std::vector<OutputFormat> all = formatsOfOneFile({{"stl", Output::body, stl},
                                                           {"3mf", Output::body, threeMf},
-                                                          {"step", Output::body, step},
                                                           {"svg", Output::drawing, svg},
                                                           {"dxf", Output::drawing, dxf}});
+        all.insert(all.begin() + 2, {"step", Output::body, step});
         all.push_back({"nc", Output::cuts, programs});
         return all;
     }();
@@ -306,7 +312,12 @@ quantity::Result<std::vector<files::WholeFile>> outputOf(const Made& made, const
         std::vector<files::WholeFile> written;
         for (const OutputPart& part : *parts) {
             const std::string name = whole.stem().string() + part.suffix + whole.extension().string();
-            written.push_back({(whole.parent_path() / name).string(), part.bytes});
+            files::WholeFile& file = written.emplace_back();
+            file.path = (whole.parent_path() / name).string();
+            file.bytes = part.bytes;
+            if (part.facets > 0)
+                file.note =
+                    quantity::Problem{quantity::ProblemKind::inFacets, name, std::to_string(part.facets)};
         }
         return written;
     } catch (const std::exception& error) {

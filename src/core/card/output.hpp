@@ -21,6 +21,7 @@ struct OutputChoices {
 struct OutputPart {
     std::string suffix{}; ///< to the name, before its ending: "", "-back", "-1"
     std::string bytes{};
+    int facets = 0; ///< of solids with true curves: faces that stand for something bent
 };
 
 enum class Output {

@@ -3,6 +3,7 @@
 #include "card/clashes.hpp"
 #include "card/cutting_findings.hpp"
 #include "card/joining.hpp"
+#include "card/part.hpp"
 #include "card/printing.hpp"
 #include "card/step.hpp"
 #include "card/travelling.hpp"
@@ -79,6 +80,7 @@ struct LetteringKey {
     };
     std::vector<Item> items;
     blank::Blank blank;
+    std::shared_ptr<const Part> part;
     std::vector<std::string> problems;
     bool operator==(const LetteringKey&) const = default;
 };
@@ -147,6 +149,12 @@ struct FindingsKey {
     bool operator==(const FindingsKey&) const = default;
 };
 
+struct SidesKey {
+    std::shared_ptr<const Part> part;
+    blank::PartFile asked;
+    bool operator==(const SidesKey&) const = default;
+};
+
 struct CuttingsKey {
     std::shared_ptr<const Lettering> lettering;
     std::shared_ptr<const cut::Shop> shop;
@@ -210,7 +218,7 @@ struct Pipeline::Memory {
     explicit Memory(Journal& journal)
         : lettering("letters", journal), measures("measures", journal), panels("panels", journal),
           solid("solid", journal), joined("joining", journal), cuttings("toolpaths", journal),
-          checked("findings", journal) {}
+          checked("findings", journal), part("part", journal), sides("sides", journal) {}
 
     /// Those of the last run, then some that runs before it needed.
     std::vector<Set> settings;
@@ -220,6 +228,8 @@ struct Pipeline::Memory {
     Step<std::shared_ptr<const Lettering>, Solid> solid, joined;
     Step<CuttingsKey, Cuttings> cuttings;
     Step<FindingsKey, Checked> checked;
+    Step<PartKey, Part> part;
+    Step<SidesKey, SidesFound> sides;
     check::MeasureMemory measured;
     working::TieMemory ties;
     body::TileMemory tiles{64}; // and of a large part twice what it needs
@@ -279,12 +289,34 @@ Made Pipeline::run(std::shared_ptr<const Card> card, const std::string& folder, 
     return made;
 }
 
-Made Pipeline::runSteps(const std::shared_ptr<const Card>& card, const std::string& folder,
+Made Pipeline::runSteps(const std::shared_ptr<const Card>& asked, const std::string& folder,
                         const std::stop_token& stop, const OnStage& onStage) {
     Made made;
-    made.card = card;
+    made.card = asked;
     made.shop = shop_;
     journal_->begin();
+    // A part from a file first: where its sides are.
+    std::shared_ptr<const Part> part;
+    std::shared_ptr<const SidesFound> sides;
+    if (asked->blank.kind == blank::Kind::file && !asked->blank.part.file.empty()) {
+        part = memory_->part(partKeyOf(asked->blank.part, folder), 1000,
+                             [&, key = partKeyOf(asked->blank.part, folder)] {
+                                 return std::make_shared<const Part>(partOf(key, stop));
+                             });
+        if (stop.stop_requested()) {
+            memory_->part.forget();
+            return made;
+        }
+        sides = memory_->sides({part, asked->blank.part}, 1, [&] {
+            return std::make_shared<const SidesFound>(sidesOn(*part, asked->blank.part));
+        });
+        if (!(sides->part == asked->blank.part)) {
+            auto withSides = std::make_shared<Card>(*asked);
+            withSides->blank.part = sides->part;
+            made.card = std::move(withSides);
+        }
+    }
+    const std::shared_ptr<const Card> card = made.card;
     const auto tell = [&] {
         if (onStage && !stop.stop_requested())
             onStage(made);
@@ -329,7 +361,31 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& card, const std::stri
 
     LetteringKey key;
     key.blank = card->blank;
+    key.part = part;
     std::vector<check::Finding> problems;
+    if (card->blank.kind == blank::Kind::file) {
+        const auto about = [&](check::FindingKind kind, check::Severity severity,
+                               const quantity::Problem& why) {
+            check::Finding& finding = problems.emplace_back();
+            finding.kind = kind;
+            finding.severity = severity;
+            finding.problem = why;
+            return &finding;
+        };
+        using quantity::ProblemKind;
+        if (!part || part->problem)
+            about(check::FindingKind::partProblem, check::Severity::stop,
+                  part ? *part->problem : quantity::Problem{ProblemKind::partUnchosen});
+        else if (sides->changed)
+            about(check::FindingKind::partProblem, check::Severity::watch,
+                  {ProblemKind::partChanged, card->blank.part.file});
+        for (const auto& [name, why] :
+             sides ? sides->unfound : std::vector<std::pair<std::string, quantity::Problem>>())
+            about(check::FindingKind::sideUnfound, check::Severity::stop, why)->subject = name;
+        for (const check::Finding& finding : problems)
+            key.problems.push_back("part" + std::to_string(int(finding.problem.kind)) + finding.subject +
+                                   finding.problem.detail);
+    }
     const auto problem = [&](check::FindingKind kind, size_t inscription) -> check::Finding& {
         check::Finding& finding = problems.emplace_back();
         finding.kind = kind;
@@ -458,6 +514,10 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& card, const std::stri
                 place(item, setting::seenFromBehind(item.placing, blank::sizeOf(lettering->blank).x));
         working::tie(lettering->inscriptions, memory_->ties, stop);
         lettering->problems = problems;
+        if (part)
+            lettering->part = part->body;
+        if (card->blank.kind == blank::Kind::file && !lettering->part)
+            lettering->partProblem = problems.front().problem;
         lettering->firstSide = blank::regionOf(lettering->blank);
         lettering->sides = boundsOf(lettering->blank, *lettering);
         return lettering;
@@ -547,7 +607,7 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& card, const std::stri
             checked->measures = measures;
             checked->complete = whole != nullptr;
             checked->findings = made.lettering->problems;
-            if (whole && whole->problem) {
+            if (whole && whole->problem && !made.lettering->partProblem) { // which is told
                 check::Finding failed;
                 failed.kind = check::FindingKind::solidFailed;
                 failed.severity = check::Severity::stop;

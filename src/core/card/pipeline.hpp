@@ -19,6 +19,8 @@ struct Lettering {
     blank::Blank blank{};                   ///< as the words make it, where its outline follows them
     plane::Region firstSide{};              ///< of the blank
     std::vector<check::SideBounds> sides{}; ///< of sides with letters
+    std::shared_ptr<const body::Mesh> part{};       ///< of a blank from a file; null where it cannot be had
+    std::optional<quantity::Problem> partProblem{}; ///< why not
 
     size_t letters() const; ///< of all inscriptions
 };

@@ -349,6 +349,15 @@ Solid solidOf(const Lettering& lettering, std::shared_ptr<const std::vector<blan
         solid.problem = problem;
         return solid;
     };
+    if (lettering.partProblem)
+        return refused(*lettering.partProblem);
+    if (lettering.part) { // what lies on it is joined to it
+        Solid solid;
+        solid.panels = panels;
+        solid.mesh = *lettering.part;
+        solid.dropOuts.pieces = body::shellsOf(solid.mesh);
+        return solid;
+    }
     if (panels->empty())
         return refused(quantity::Problem{quantity::ProblemKind::blankUnmade});
     if (std::ranges::count(meeting(*panels, lettering), true) > 0)

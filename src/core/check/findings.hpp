@@ -47,6 +47,8 @@ enum class FindingKind {
     latitudeUneven, ///< of letters whose top and bottom lie at other latitudes; measured: the narrowest share
     topsUneven,     ///< flat tops are not as far off the side everywhere; measured: by so much
     lettersMeet,    ///< letters of several sides reach into each other inside the blank
+    partProblem,    ///< the part of a file cannot be had; problem
+    sideUnfound,    ///< there is no side where one was pointed at; subject: its name, problem
     sideMissing,    ///< the blank lacks the side that the words are for; subject: the side
     holeOutside,
     landNarrow,      ///< between two holes, or a hole and the edge
@@ -82,7 +84,7 @@ enum class FindingKind {
     zeroMoved,        ///< it was elsewhere when a file was last written for this process
     outlineMended
 };
-constexpr int findingKinds = 68;
+constexpr int findingKinds = 70;
 
 /// Where a finding is mended by hand.
 enum class Station { blank, lettering, placing, working, process, output };

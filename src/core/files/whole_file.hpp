@@ -17,6 +17,7 @@ enum class IfThere {
 struct WholeFile {
     std::string path{};
     std::string bytes{};
+    std::optional<quantity::Problem> note{}; ///< what a person should know of it
 };
 
 /// Writes all the files or none. Each goes into a draft without a name in its folder, is flushed to the disk,

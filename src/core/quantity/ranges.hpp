@@ -65,6 +65,9 @@ constexpr Range tabs{0, 100};
 constexpr Range travel{0, 100000};
 constexpr Range acceleration{1, 100000}; // mm/s²
 constexpr Range through{0, 0.5};
+constexpr Range direction{-1, 1};
+constexpr Range arc{0, 360};
+constexpr Range partScale{0.0001, 10000};
 } // namespace ranges
 
 } // namespace bollard::quantity

@@ -50,6 +50,15 @@ enum class ProblemKind {
     facetPierced,     ///< a cut through a facet reaches beyond the bore behind it
     blankUnmade,      ///< the blank has no size, or its profile runs through itself
     sidesMeet,        ///< letters of two sides reach into each other inside the blank
+    partUnchosen,     ///< no file is named for the part
+    partEmpty,        ///< subject: file; there is no surface in it
+    partBroken,       ///< subject: file; detail: what the reader met; line
+    partOpen,         ///< subject: file; detail: in how many places it could not be closed
+    partCrossed,      ///< subject: file; it runs through itself
+    partChanged,      ///< subject: file; it is not the one that the card's sides were found on
+    sideBent,         ///< a place of a part is on no flat or round side; detail: how far it is off one, mm
+    sideSmall,        ///< a side of a part has no room for words
+    inFacets,         ///< a note. subject: file; detail: how many of its faces stand for something bent
     rimCrossed,       ///< what is worked on a side runs over its edge to the side that joins it
     stopped           ///< the work was stopped from outside
 };

@@ -1,0 +1,456 @@
+// Parts from files: read, mended or refused, their sides found, and words worked on them.
+#include "body/boolean.hpp"
+#include "body/find_side.hpp"
+#include "body/repair.hpp"
+#include "card/part.hpp"
+#include "card/step.hpp"
+#include "files/part_file.hpp"
+#include "files/stl.hpp"
+#include "sample_cards.hpp"
+#include <QTemporaryDir>
+#include <random>
+
+using namespace bollard;
+using body::Mesh, space::Vertex;
+
+namespace {
+
+/// Quadrilaterals by their corners, seen from outside.
+void addQuad(Mesh& mesh, const Vertex& a, const Vertex& b, const Vertex& c, const Vertex& d) {
+    const int first = int(mesh.vertices.size());
+    for (const Vertex& v : {a, b, c, d})
+        mesh.vertices.push_back(v);
+    mesh.triangles.push_back({first, first + 1, first + 2});
+    mesh.triangles.push_back({first, first + 2, first + 3});
+    mesh.faces.resize(mesh.triangles.size(), body::Face::blank);
+}
+
+Mesh boxOf(const Vertex& low, const Vertex& high) {
+    const auto at = [&](int x, int y, int z) {
+        return Vertex{x ? high.x : low.x, y ? high.y : low.y, z ? high.z : low.z};
+    };
+    Mesh mesh;
+    addQuad(mesh, at(0, 0, 1), at(1, 0, 1), at(1, 1, 1), at(0, 1, 1));
+    addQuad(mesh, at(1, 0, 0), at(0, 0, 0), at(0, 1, 0), at(1, 1, 0));
+    addQuad(mesh, at(0, 0, 0), at(0, 0, 1), at(0, 1, 1), at(0, 1, 0));
+    addQuad(mesh, at(1, 0, 1), at(1, 0, 0), at(1, 1, 0), at(1, 1, 1));
+    addQuad(mesh, at(0, 1, 1), at(1, 1, 1), at(1, 1, 0), at(0, 1, 0));
+    addQuad(mesh, at(0, 0, 0), at(1, 0, 0), at(1, 0, 1), at(0, 0, 1));
+    return mesh;
+}
+
+/// A frustum about the z axis.
+Mesh frustumOf(double low, double high, double height, int strips) {
+    Mesh mesh;
+    const auto at = [&](double radius, int i, double z) {
+        const double a = 2 * M_PI * (i % strips) / strips;
+        return Vertex{radius * std::cos(a), radius * std::sin(a), z};
+    };
+    for (int i = 0; i < strips; ++i) {
+        addQuad(mesh, at(low, i, 0), at(low, i + 1, 0), at(high, i + 1, height), at(high, i, height));
+        for (const bool top : {false, true}) {
+            const int first = int(mesh.vertices.size());
+            const double radius = top ? high : low, z = top ? height : 0;
+            mesh.vertices.push_back({0, 0, z});
+            mesh.vertices.push_back(at(radius, top ? i : i + 1, z));
+            mesh.vertices.push_back(at(radius, top ? i + 1 : i, z));
+            mesh.triangles.push_back({first, first + 1, first + 2});
+        }
+    }
+    mesh.faces.resize(mesh.triangles.size(), body::Face::blank);
+    return mesh;
+}
+
+Mesh moved(Mesh mesh, const std::function<Vertex(const Vertex&)>& move) {
+    for (Vertex& v : mesh.vertices)
+        v = move(v);
+    return mesh;
+}
+Vertex turnedAbout(const Vertex& v, double a, double b) {
+    const Vertex w{std::cos(a) * v.x - std::sin(a) * v.y, std::sin(a) * v.x + std::cos(a) * v.y, v.z};
+    return {w.x, std::cos(b) * w.y - std::sin(b) * w.z, std::sin(b) * w.y + std::cos(b) * w.z};
+}
+
+Mesh soundOf(const Mesh& mesh) {
+    auto made = body::repaired(mesh);
+    return made ? (*std::move(made)).body : Mesh{};
+}
+
+std::string textStlOf(const Mesh& mesh) {
+    std::string text = "solid part\n";
+    for (const auto& t : mesh.triangles) {
+        text += "facet normal 0 0 0\n outer loop\n";
+        for (const int c : t) {
+            const Vertex& v = mesh.vertices[size_t(c)];
+            text += "  vertex " + std::to_string(v.x) + " " + std::to_string(v.y) + " " +
+                    std::to_string(v.z) + "\n";
+        }
+        text += " endloop\nendfacet\n";
+    }
+    return text + "endsolid part\n";
+}
+std::string objOf(const Mesh& mesh) {
+    std::string text = "# made up\n";
+    for (const Vertex& v : mesh.vertices)
+        text += "v " + std::to_string(v.x) + " " + std::to_string(v.y) + " " + std::to_string(v.z) + "\n";
+    for (const auto& t : mesh.triangles)
+        text += "f " + std::to_string(t[0] + 1) + "/1/1 " + std::to_string(t[1] + 1) + "//2 " +
+                std::to_string(t[2] + 1) + "\n";
+    return text;
+}
+
+} // namespace
+
+class PartTest : public QObject {
+    Q_OBJECT
+    QTemporaryDir folder_;
+
+    std::string write(const std::string& name, const std::string& bytes) {
+        const std::string path = folder_.filePath(QString::fromStdString(name)).toStdString();
+        QFile file(QString::fromStdString(path));
+        if (!file.open(QIODevice::WriteOnly) ||
+            file.write(bytes.data(), qint64(bytes.size())) != qint64(bytes.size()))
+            return {};
+        return path;
+    }
+    /// A card with one inscription on a side of a part.
+    card::Card cardOn(const std::string& path, std::array<double, 3> at, const std::string& words,
+                      working::Kind kind = working::Kind::raised) {
+        card::Card card = samples::plate(words, kind);
+        card.blank.kind = blank::Kind::file;
+        card.blank.part.file = path;
+        card.blank.part.sides = {{"here", at, 0, {}}};
+        card.inscriptions[0].side = "here";
+        card.inscriptions[0].style.size = 6;
+        card.inscriptions[0].working.height = 1;
+        card.inscriptions[0].working.depth = 1;
+        return card;
+    }
+    static bool has(const card::Made& made, check::FindingKind kind) {
+        return std::ranges::any_of(made.checked->findings,
+                                   [&](const check::Finding& finding) { return finding.kind == kind; });
+    }
+
+  private slots:
+    void formatsGiveTheSamePart() {
+        const Mesh box = boxOf({0, 0, 0}, {40, 20, 10});
+        const std::string binary = files::stlOf(soundOf(box));
+        for (const auto& [name, bytes] : {std::pair<std::string, std::string>{"box.stl", binary},
+                                          {"text.stl", textStlOf(box)},
+                                          {"box.obj", objOf(box)}}) {
+            const auto read = files::partSurfaceOf(write(name, bytes), bytes);
+            QVERIFY2(bool(read), name.c_str());
+            QVERIFY(!read->inMillimetres);
+            const auto sound = body::repaired(read->mesh);
+            QVERIFY(bool(sound) && body::faultsOf(sound->body).none());
+            QVERIFY(std::fabs(body::volumeOf(sound->body) - 8000) < 1e-6);
+        }
+        // 3MF and STEP tell their unit: written by a card of their own.
+        card::Card card = samples::plate("H");
+        card.inscriptions.clear();
+        const card::Made made = samples::made(card);
+        for (const char* name : {"plate.3mf", "plate.step"}) {
+            const auto output = card::outputOf(made, *card::formatOf(name), name);
+            QVERIFY(bool(output));
+            const std::string& bytes = output->front().bytes;
+            const auto read = files::partSurfaceOf(write(name, bytes), bytes);
+            QVERIFY2(bool(read), read ? "" : read.problem().detail.c_str());
+            QVERIFY(read->inMillimetres);
+            QVERIFY(std::fabs(body::volumeOf(soundOf(read->mesh)) - 120 * 45 * 4) < 1e-3);
+        }
+        QCOMPARE(files::digestOf("abc"), std::string("a9993e364706816aba3e25717850c26c9cd0d89d"));
+    }
+
+    void whatIsNoPartIsRefusedWithWhereItFails() {
+        using quantity::ProblemKind;
+        const auto problem = [&](const std::string& name, const std::string& bytes) {
+            const auto read = files::partSurfaceOf(write(name, bytes), bytes);
+            return read ? quantity::Problem{} : read.problem();
+        };
+        const quantity::Problem text =
+            problem("bad.stl", "solid a\nfacet normal 0 0 1\nouter loop\nvertex 1 two 3\n");
+        QVERIFY(text.kind == ProblemKind::partBroken && text.line == 4);
+        QVERIFY(text.subject.ends_with("bad.stl"));
+        const quantity::Problem face = problem("bad.obj", "v 0 0 0\nv 1 0 0\nv 0 1 0\nf 1 2 9\n");
+        QVERIFY(face.kind == ProblemKind::partBroken && face.line == 4);
+        QVERIFY(problem("short.stl", std::string(90, 'x')).kind == ProblemKind::partBroken);
+        QVERIFY(problem("none.obj", "# nothing\n").kind == ProblemKind::partEmpty);
+        QVERIFY(problem("part.step", "ISO-10303-21;\nnonsense").kind == ProblemKind::partBroken);
+        QVERIFY(problem("part.3mf", "no archive").kind == ProblemKind::partBroken);
+        QVERIFY(problem("part.doc", "x").kind == ProblemKind::unknownFormat);
+    }
+
+    void smallFaultsAreMendedAndTold() {
+        Mesh box = boxOf({0, 0, 0}, {40, 20, 10});
+        std::swap(box.triangles[3][0], box.triangles[3][1]); // faces inwards
+        box.triangles.push_back(box.triangles[5]);           // twice
+        box.triangles.push_back({0, 0, 1});                  // without area
+        const auto mended = body::repaired(box);
+        QVERIFY(bool(mended));
+        QVERIFY(body::faultsOf(mended->body).none());
+        QVERIFY(std::fabs(body::volumeOf(mended->body) - 8000) < 1e-6);
+        QCOMPARE(mended->flipped, 1);
+        QCOMPARE(mended->dropped, 2);
+        QCOMPARE(mended->welded, 16); // each corner of a box was there three times
+        // Inside out as a whole.
+        Mesh out = boxOf({0, 0, 0}, {40, 20, 10});
+        for (auto& t : out.triangles)
+            std::swap(t[0], t[1]);
+        QVERIFY(std::fabs(body::volumeOf(soundOf(out)) - 8000) < 1e-6);
+        // A hole in something fine is closed, a missing wall is not.
+        Mesh cup = frustumOf(10, 10, 20, 60);
+        cup.triangles.erase(cup.triangles.begin()); // a triangle of a strip
+        const auto closed = body::repaired(cup);
+        QVERIFY2(!closed || closed->closed == 1, "closed or refused");
+        Mesh open = boxOf({0, 0, 0}, {40, 20, 10});
+        open.triangles.resize(10);
+        const auto refused = body::repaired(open);
+        QVERIFY(!refused && refused.problem().kind == quantity::ProblemKind::partOpen);
+        QCOMPARE(refused.problem().detail, std::string("1"));
+        Mesh crossed = boxOf({0, 0, 0}, {40, 20, 10});
+        const Mesh other = boxOf({30, 5, 2}, {60, 15, 8});
+        const int first = int(crossed.vertices.size());
+        crossed.vertices.insert(crossed.vertices.end(), other.vertices.begin(), other.vertices.end());
+        for (auto t : other.triangles)
+            crossed.triangles.push_back({t[0] + first, t[1] + first, t[2] + first});
+        const auto through = body::repaired(crossed);
+        QVERIFY(!through && through.problem().kind == quantity::ProblemKind::partCrossed);
+        QVERIFY(!body::repaired({}));
+    }
+
+    void flatSidesKnowTheirOutlineAndHoles() {
+        // A plate with a hole, as our own writer has it.
+        card::Card card = samples::plate("H");
+        card.inscriptions.clear();
+        card.blank.holes = {{20, 22.5, 10}};
+        const Mesh plate = samples::made(card).solid->mesh;
+        const auto side = body::sideAt(plate, {60, 20, 0}, 0);
+        QVERIFY(bool(side));
+        QVERIFY(side->kind == blank::FoundSide::Kind::flat);
+        QVERIFY(std::fabs(side->origin[0]) < 1e-6 && std::fabs(side->origin[1]) < 1e-6 &&
+                std::fabs(side->origin[2]) < 1e-6);
+        QVERIFY(std::fabs(side->facing[0] - 1) < 1e-9 && std::fabs(side->up[1] - 1) < 1e-9);
+        QCOMPARE(side->outline->contours.size(), size_t(2));
+        QVERIFY(std::fabs(side->depth - 4) < 1e-6);
+        blank::Blank blank;
+        blank.kind = blank::Kind::file;
+        blank.part.sides = {{"top", {60, 20, 0}, 0, *side}};
+        QVERIFY(std::fabs(blank::sizeOf(blank, "top").x - 120) < 1e-6);
+        const double area = plane::areaOf(blank::regionOf(blank, "top")) / 1e8;
+        QVERIFY(std::fabs(area - (120 * 45 - M_PI * 25)) < 0.2);
+        // Turned, the words run up it.
+        const auto turned = body::sideAt(plate, {60, 20, 0}, 90);
+        QVERIFY(turned && std::fabs(turned->facing[1] - 1) < 1e-9 && std::fabs(turned->up[0] + 1) < 1e-9);
+    }
+
+    void roundSidesAreFittedWhereverTheyLie_data() {
+        QTest::addColumn<double>("low");
+        QTest::addColumn<double>("high");
+        QTest::newRow("a cylinder") << 15.0 << 15.0;
+        QTest::newRow("a cone") << 18.0 << 11.0;
+        QTest::newRow("a cone that widens") << 9.0 << 14.0;
+    }
+    void roundSidesAreFittedWhereverTheyLie() {
+        QFETCH(double, low);
+        QFETCH(double, high);
+        std::mt19937 random(20261128);
+        std::uniform_real_distribution<double> angles(-3, 3), shifts(-50, 50);
+        for (int round = 0; round < 20; ++round) {
+            const double a = angles(random), b = angles(random);
+            const Vertex shift{shifts(random), shifts(random), shifts(random)};
+            const auto move = [&](const Vertex& v) { return turnedAbout(v, a, b) + shift; };
+            const Mesh part = soundOf(moved(frustumOf(low, high, 40, 90), move));
+            QVERIFY(!part.empty());
+            const double angle = angles(random);
+            const double middle = (low + high) / 2;
+            const Vertex at = move({middle * std::cos(angle), middle * std::sin(angle), 20});
+            const auto side = body::sideAt(part, {at.x, at.y, at.z}, 0);
+            QVERIFY2(bool(side), side ? "" : side.problem().detail.c_str());
+            QVERIFY(side->kind ==
+                    (low == high ? blank::FoundSide::Kind::cylinder : blank::FoundSide::Kind::cone));
+            QVERIFY(side->closed() && !side->hollow);
+            QVERIFY(std::fabs(side->length - 40) < 1e-3);
+            const auto [least, most] = std::minmax(side->radius, side->endRadius);
+            QVERIFY(std::fabs(least - std::min(low, high)) < 2e-3 &&
+                    std::fabs(most - std::max(low, high)) < 2e-3);
+            QVERIFY(side->error < 1e-3);
+            const Vertex axis = turnedAbout({0, 0, 1}, a, b), up{side->up[0], side->up[1], side->up[2]};
+            QVERIFY(std::fabs(std::fabs(space::dot(axis, up)) - 1) < 1e-9);
+            // It faces the place that was pointed at.
+            const Vertex facing{side->facing[0], side->facing[1], side->facing[2]};
+            QVERIFY(space::dot(facing, turnedAbout({std::cos(angle), std::sin(angle), 0}, a, b)) > 0.99);
+        }
+    }
+
+    void whatBendsBothWaysIsRefused() {
+        card::Card card = samples::plate("H");
+        card.inscriptions.clear();
+        card.blank.kind = blank::Kind::sphere;
+        card.blank.diameter = 40;
+        const auto side = body::sideAt(samples::made(card).solid->mesh, {12, 31, 12}, 0);
+        QVERIFY(!side);
+        QVERIFY(side.problem().kind == quantity::ProblemKind::sideBent);
+    }
+
+    void wordsOnAFlatSideAddAndTakeWhatColumnsSay() {
+        const std::string path = write("block.stl", files::stlOf(soundOf(boxOf({0, 0, -10}, {60, 30, 0}))));
+        for (const auto kind : {working::Kind::raised, working::Kind::sunk, working::Kind::inlaid}) {
+            card::Card card = cardOn(path, {30, 15, 0}, "Quay 8", kind);
+            card.inscriptions[0].placing.x = 30;
+            card.inscriptions[0].placing.y = 15;
+            const card::Made made = samples::made(card);
+            QVERIFY2(made.solid && !made.solid->problem,
+                     made.solid && made.solid->problem ? made.solid->problem->detail.c_str() : "");
+            QVERIFY(body::faultsOf(made.solid->mesh).none());
+            QVERIFY(!has(made, check::FindingKind::pieceLoose) &&
+                    !has(made, check::FindingKind::partProblem));
+            double letters = 0;
+            for (const plane::Region& region : made.lettering->inscriptions[0].onSide)
+                letters += plane::areaOf(region) / 1e8;
+            const double wanted = kind == working::Kind::raised ? letters
+                                  : kind == working::Kind::sunk ? -letters
+                                                                : 0;
+            const double changed = body::volumeOf(made.solid->mesh) - 60 * 30 * 10;
+            QVERIFY2(std::fabs(changed - wanted) <= 1e-4 * letters,
+                     qPrintable(QString("%1 for %2").arg(changed).arg(wanted)));
+            // The same as on a block of our own.
+            card::Card own = card;
+            own.blank.kind = blank::Kind::block;
+            own.blank.width = 60;
+            own.blank.height = 30;
+            own.blank.thickness = 10;
+            own.inscriptions[0].side = "front";
+            QVERIFY(std::fabs(body::volumeOf(samples::made(own).solid->mesh) -
+                              body::volumeOf(made.solid->mesh)) < 1e-3);
+        }
+    }
+
+    void wordsOnARoundSideOfAPart() {
+        const auto turned = [](const Vertex& v) { return Vertex{v.z, v.x, v.y}; }; // its axis lies along x
+        const Mesh bar = soundOf(moved(frustumOf(15, 15, 60, 180), turned));
+        const std::string path = write("bar.stl", files::stlOf(bar));
+        card::Card card = cardOn(path, {30, 0, 15}, "Quay 8", working::Kind::sunk);
+        card.inscriptions[0].placing.x = M_PI * 15;
+        card.inscriptions[0].placing.y = 30;
+        card.inscriptions[0].placing.turn = 90;
+        const card::Made made = samples::made(card);
+        QVERIFY2(made.solid && !made.solid->problem,
+                 made.solid && made.solid->problem ? made.solid->problem->detail.c_str() : "");
+        QVERIFY(body::faultsOf(made.solid->mesh).none());
+        double letters = 0;
+        for (const plane::Region& region : made.lettering->inscriptions[0].onSide)
+            letters += plane::areaOf(region) / 1e8;
+        // The part has chords where the side is round, and so have floors: within what chords may leave.
+        const double taken = body::volumeOf(bar) - body::volumeOf(made.solid->mesh);
+        const double round = letters * (15 * 15 - 14 * 14) / 30;
+        const double chord = 15 * (1 - std::cos(M_PI / 180)), floor = 0.01;
+        QVERIFY2(taken < round + letters * floor && taken > round - letters * chord,
+                 qPrintable(QString("%1 of %2").arg(taken).arg(round)));
+    }
+
+    void anotherLetterReadsNoFile() {
+        const std::string path = write("block.stl", files::stlOf(soundOf(boxOf({0, 0, -10}, {60, 30, 0}))));
+        card::Card card = cardOn(path, {30, 15, 0}, "Quay");
+        card.inscriptions[0].placing.x = 30;
+        card.inscriptions[0].placing.y = 15;
+        card::Pipeline pipeline(samples::catalogue());
+        const auto remembered = [&](std::string_view step) {
+            for (const auto& entry : pipeline.journal().entries())
+                if (entry.step == step)
+                    return entry.remembered;
+            return false;
+        };
+        const card::Made first = pipeline.run(std::make_shared<const card::Card>(card), {});
+        QVERIFY(!first.solid->problem && !remembered("part"));
+        QCOMPARE(first.card->blank.part.digest.size(), size_t(40));
+        card.inscriptions[0].words = "Quayside";
+        const card::Made second = pipeline.run(std::make_shared<const card::Card>(card), {});
+        QVERIFY(!second.solid->problem && remembered("part") && remembered("sides"));
+        QVERIFY(body::volumeOf(second.solid->mesh) > body::volumeOf(first.solid->mesh));
+    }
+
+    void whatIsWrongWithAPartIsAFinding() {
+        card::Card card = cardOn("nowhere.stl", {0, 0, 0}, "Quay");
+        card::Made made = samples::made(card);
+        QVERIFY(has(made, check::FindingKind::partProblem));
+        QVERIFY(!has(made, check::FindingKind::solidFailed)); // it is told once
+        const std::string path = write("block.stl", files::stlOf(soundOf(boxOf({0, 0, -10}, {60, 30, 0}))));
+        card = cardOn(path, {30, 15, 0}, "Quay");
+        card.inscriptions[0].placing.x = 30;
+        card.inscriptions[0].placing.y = 15;
+        made = samples::made(card);
+        QVERIFY(!has(made, check::FindingKind::partProblem));
+        // Another file in its place: sides are found anew, and that is told.
+        card.blank.part = made.card->blank.part;
+        write("block.stl", files::stlOf(soundOf(boxOf({0, 0, -10}, {70, 30, 0}))));
+        made = samples::made(card);
+        QVERIFY(has(made, check::FindingKind::partProblem));
+        QVERIFY(!made.solid->problem);
+        QVERIFY(std::fabs(blank::sizeOf(made.card->blank, "here").x - 70) < 1e-4);
+        // Words that run off it
+        card.inscriptions[0].placing.x = 2;
+        QVERIFY(has(samples::made(card), check::FindingKind::outsideBlank) ||
+                has(samples::made(card), check::FindingKind::insideMargin));
+    }
+
+    void aCardKeepsWhatWasFound() {
+        const std::string path = write("block.stl", files::stlOf(soundOf(boxOf({0, 0, -10}, {60, 30, 0}))));
+        const card::Made made = samples::made(cardOn(path, {30, 15, 0}, "Quay"));
+        const std::string text = card::jsonOf(*made.card);
+        const auto read = card::cardFromJson(text);
+        QVERIFY2(bool(read), read ? "" : read.problem().subject.c_str());
+        QVERIFY(read->blank.part == made.card->blank.part);
+        QVERIFY(text.find("\"kind\": \"file\"") != std::string::npos &&
+                text.find("\"sides\"") != std::string::npos);
+    }
+
+    void generatedPartsTakeWords() {
+        const int rounds =
+            qEnvironmentVariableIsSet("BOLLARD_ROUNDS") ? qEnvironmentVariableIntValue("BOLLARD_ROUNDS") : 12;
+        const unsigned seed = 20261128;
+        std::mt19937 random(seed);
+        const auto between = [&](double low, double high) {
+            return std::uniform_real_distribution<double>(low, high)(random);
+        };
+        for (int round = 0; round < rounds; ++round) {
+            const double a = between(-3, 3), b = between(-3, 3);
+            const Vertex shift{between(-50, 50), between(-50, 50), between(-50, 50)};
+            const auto move = [&](const Vertex& v) { return turnedAbout(v, a, b) + shift; };
+            const bool flat = random() % 2 == 0;
+            const double size = between(20, 60), radius = between(8, 30);
+            const double end = random() % 2 == 0 ? radius : radius * between(0.6, 0.95);
+            const int strips = int(between(60, 240));
+            const Mesh part =
+                flat ? boxOf({0, 0, -12}, {2 * size, size, 0}) : frustumOf(radius, end, size, strips);
+            const std::string path = write("made.stl", files::stlOf(soundOf(moved(part, move))));
+            const double middle = (radius + end) / 2;
+            const Vertex at = move(flat ? Vertex{size, size / 2, 0} : Vertex{middle, 0, size / 2});
+            card::Card card = cardOn(
+                path, {at.x, at.y, at.z}, random() % 2 ? "Quay" : "8",
+                std::array{working::Kind::raised, working::Kind::sunk, working::Kind::inlaid}[random() % 3]);
+            card.inscriptions[0].style.size = between(3, size / 5);
+            const card::Made bare = samples::made([&] {
+                card::Card none = card;
+                none.inscriptions.clear();
+                return none;
+            }());
+            const plane::Vector there = blank::sizeOf(bare.card->blank, "here");
+            card.inscriptions[0].placing.x = there.x * between(0.4, 0.6);
+            card.inscriptions[0].placing.y = there.y * between(0.4, 0.6);
+            card.inscriptions[0].placing.turn = between(-20, 20);
+            const card::Made made = samples::made(card);
+            const QString which = QString("round %1 of seed %2").arg(round).arg(seed);
+            QVERIFY2(made.solid && !made.solid->problem, qPrintable(which));
+            QVERIFY2(body::faultsOf(made.solid->mesh).none(), qPrintable(which));
+            const double was = body::volumeOf(bare.solid->mesh), is = body::volumeOf(made.solid->mesh);
+            const auto kind = card.inscriptions[0].working.kind;
+            QVERIFY2(kind == working::Kind::raised ? is > was
+                     : kind == working::Kind::sunk ? is < was
+                                                   : std::fabs(is - was) < 0.02 * was,
+                     qPrintable(which));
+        }
+    }
+};
+
+QTEST_GUILESS_MAIN(PartTest)
+#include "part_test.moc"
