@@ -79,7 +79,11 @@ inline bollard::card::Made made(const bollard::card::Card& card) {
 }
 
 inline bollard::card::Card read(const std::string& sample) {
-    return *bollard::card::cardFromJson(*bollard::files::readWhole(source("samples/" + sample + ".bollard")));
+    auto card =
+        *bollard::card::cardFromJson(*bollard::files::readWhole(source("samples/" + sample + ".bollard")));
+    if (std::string& part = card.blank.part.file; !part.empty()) // whichever folder it is run in
+        part = source("samples/" + part);
+    return card;
 }
 
 /// mm3 of its blank alone, on the strips that it was made on.

@@ -1,4 +1,5 @@
 #include "app/main_window.hpp"
+#include "app/card/part_panel.hpp"
 #include "app/card/rows_table.hpp"
 #include "app/controls/drawer.hpp"
 #include "app/controls/looks.hpp"
@@ -8,6 +9,7 @@
 #include "app/proof/proof_view.hpp"
 #include "app/session/beginning.hpp"
 #include "card/card_json.hpp"
+#include "card/part.hpp"
 #include "card/printing.hpp"
 #include "wording/wording.hpp"
 #include <QAction>
@@ -213,6 +215,13 @@ void MainWindow::buildBody() {
     connect(routeCard_, &RouteCard::artworkFileWanted, this, [this] { askForDrawing(DrawingUse::artwork); });
     connect(routeCard_, &RouteCard::curveFileWanted, this, [this] { askForDrawing(DrawingUse::line); });
     connect(routeCard_, &RouteCard::profileFileWanted, this, [this] { askForDrawing(DrawingUse::profile); });
+    connect(routeCard_, &RouteCard::partFileWanted, this, &MainWindow::askForPart);
+    connect(routeCard_, &RouteCard::pointingWanted, this, &MainWindow::pointAtSide);
+    connect(&bodyView_->canvas(), &BodyCanvas::placePointedAt, this, [this](double x, double y, double z) {
+        pointAtSide(false);
+        routeCard_->blankBody().part().addSideAt({x, y, z});
+    });
+    connect(&bodyView_->canvas(), &BodyCanvas::pointingLeft, this, [this] { pointAtSide(false); });
     connect(routeCard_, &RouteCard::outlineFileWanted, this, [this] { askForDrawing(DrawingUse::outline); });
     connect(flatView_, &FlatView::fieldsMet, this, [this] {
         routeCard_->letteringBody().words().setFocus();
@@ -402,7 +411,10 @@ void MainWindow::openSample(const QString& path) {
     QStringList list = recent();
     list.removeAll(QFileInfo(path).absoluteFilePath());
     settings.setValue(recentCards, list);
-    editor_.start(card::Card(editor_.card()), {}, QFileInfo(path).completeBaseName());
+    card::Card sample = editor_.card();
+    std::string& part = sample.blank.part.file;
+    part = card::partPathFrom(part, editor_.folder().toStdString(), {});
+    editor_.start(std::move(sample), {}, QFileInfo(path).completeBaseName());
 }
 
 QStringList MainWindow::recent() const {

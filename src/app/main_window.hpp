@@ -60,6 +60,8 @@ class MainWindow : public QMainWindow {
     void useFontFile(const QString& path);
     /// Replaces the card's rows by those of a CSV file; tells in place what is wrong with it.
     void readTable(const QString& path);
+    /// Makes the blank that part, or tells in place that no such file is read.
+    void usePart(const QString& path);
     /// An ornament, what the selected words run along, or the blank's outline.
     enum class DrawingUse { artwork, line, outline, profile };
     void readDrawing(const QString& path, DrawingUse use);
@@ -100,6 +102,8 @@ class MainWindow : public QMainWindow {
     void askForFont();
     void askForTable();
     void askForDrawing(DrawingUse use);
+    void askForPart();
+    void pointAtSide(bool wanted);
     void tracePicture(const QString& path, DrawingUse use);
     void takeDrawing(const artwork::Drawing& drawing, double millimetresPerUnit, const QString& name,
                      DrawingUse use);

@@ -1,6 +1,8 @@
 // What comes to the card from outside: font files, tables, drawings and pictures, the clipboard, what is
 // dropped.
+#include "app/card/part_panel.hpp"
 #include "app/card/rows_table.hpp"
+#include "app/card/stations.hpp"
 #include "app/card/trace_panel.hpp"
 #include "app/controls/drawer.hpp"
 #include "app/main_window.hpp"
@@ -8,7 +10,9 @@
 #include "card/card_json.hpp"
 #include "card/clipping.hpp"
 #include "card/free_room.hpp"
+#include "card/part.hpp"
 #include "files/csv.hpp"
+#include "files/part_file.hpp"
 #include "type/line_font.hpp"
 #include "wording/wording.hpp"
 #include <QApplication>
@@ -191,6 +195,39 @@ void MainWindow::askForDrawing(DrawingUse use) {
         readDrawing(path, use);
 }
 
+void MainWindow::askForPart() {
+    QStringList patterns;
+    for (const std::string& ending : files::partEndings())
+        patterns << QStringLiteral("*") + QString::fromStdString(ending);
+    const QString path = QFileDialog::getOpenFileName(this, tr("Choose a part"), editor_.folder(),
+                                                      tr("Parts (%1)").arg(patterns.join(QLatin1Char(' '))));
+    if (!path.isEmpty())
+        usePart(path);
+}
+
+void MainWindow::usePart(const QString& path) {
+    // Beside the card it is found again wherever both go.
+    const std::string file = card::partPathFrom(path.toStdString(), {}, editor_.folder().toStdString());
+    editor_.edit(tr("Take a part from a file"), {}, [&](card::Card& card) {
+        card.blank = blank::asKind(card.blank, blank::Kind::file);
+        blank::PartFile& part = card.blank.part;
+        part.file = file;
+        part.digest.clear();
+        for (blank::PartSide& side : part.sides)
+            side.found = {};
+    });
+    showView(body);
+}
+
+void MainWindow::pointAtSide(bool wanted) {
+    if (wanted)
+        showView(body);
+    bodyView_->canvas().setPointing(wanted);
+    routeCard_->blankBody().part().setPointing(wanted);
+    if (wanted)
+        bodyView_->canvas().setFocus();
+}
+
 void MainWindow::tracePicture(const QString& path, DrawingUse use) {
     if (!trace_)
         trace_ = new TracePanel(work_);
@@ -307,6 +344,9 @@ void MainWindow::dropEvent(QDropEvent* event) {
             drawings << path;
         else if (ending == QLatin1String("csv"))
             readTable(path);
+        else if (std::ranges::find(files::partEndings(), '.' + ending.toStdString()) !=
+                 files::partEndings().end())
+            usePart(path);
         else
             leaving([this, path] { openCard(path); });
     }

@@ -142,6 +142,30 @@ QString nameOf(const blank::ReadyBlank& ready) {
                                      : QString::fromUtf8(ready.name.data(), qsizetype(ready.name.size()));
 }
 
+QString foundSideText(const blank::FoundSide& side, quantity::Unit unit) {
+    using enum blank::FoundSide::Kind;
+    const auto length = [unit](double mm) { return lengthText(mm, unit); };
+    blank::Blank blank;
+    blank.kind = blank::Kind::file;
+    blank.part.sides = {{"side", {}, 0, side}};
+    const plane::Vector size = blank::sizeOf(blank, "side");
+    switch (side.kind) {
+    case none:
+        return Blanks::tr("not found");
+    case flat:
+        return Blanks::tr("flat, %1 × %2").arg(length(size.x), length(size.y));
+    case cylinder:
+        return (side.hollow ? Blanks::tr("bore ⌀ %1 × %2, off by %3 at most")
+                            : Blanks::tr("⌀ %1 × %2, off by %3 at most"))
+            .arg(length(2 * side.radius), length(side.length), length(side.error));
+    case cone:
+        break;
+    }
+    return (side.hollow ? Blanks::tr("conical bore ⌀ %1 to %2 × %3, off by %4 at most")
+                        : Blanks::tr("cone ⌀ %1 to %2 × %3, off by %4 at most"))
+        .arg(length(2 * side.radius), length(2 * side.endRadius), length(side.length), length(side.error));
+}
+
 QString nameOf(blank::Kind kind) {
     return Blanks::tr(blankWords[size_t(kind)].name);
 }

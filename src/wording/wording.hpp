@@ -41,6 +41,8 @@ QString sizeText(const setting::TextStyle& style, quantity::Unit unit);
 
 /// "front", translated; a name that no blank has comes back as it is.
 QString nameOfSide(std::string_view side);
+/// What was found of a part's side: "flat 120 × 40, 6 behind it".
+QString foundSideText(const blank::FoundSide& side, quantity::Unit unit);
 QString nameOf(blank::Kind kind);
 QString nameOf(blank::OutlineKind kind);
 QString nameOf(blank::HoleKind kind);

@@ -282,6 +282,34 @@ class PartTest : public QObject {
         }
     }
 
+    void everyPlaceOfAPartIsToldApart() {
+        const std::string bytes = *files::readWhole(samples::source("samples/horn-cleat.stl"));
+        const Mesh cleat = soundOf(files::partSurfaceOf("horn-cleat.stl", bytes)->mesh);
+        QVERIFY(body::faultsOf(cleat).none());
+        const auto radiusAt = [&](double x, double y, double z) {
+            const auto side = body::sideAt(cleat, {x, y, z}, 0);
+            return !side ? -1 : side->kind == blank::FoundSide::Kind::cylinder ? side->radius : 0;
+        };
+        // Posts all round, also beside the horn that they run into; holes; rounded corners that touch flats.
+        for (const double x : {-17.0, 17.0})
+            for (int i = 0; i < 12; ++i) {
+                const double a = 2 * M_PI * i / 12 + 0.1;
+                QVERIFY2(std::fabs(radiusAt(x + 7 * std::cos(a), 7 * std::sin(a), 12) - 7) < 1e-4,
+                         qPrintable(QString("post at %1, %2").arg(x).arg(i)));
+            }
+        for (int i = 0; i < 12; ++i) {
+            const double a = 2 * M_PI * i / 12 + 0.1;
+            QVERIFY(std::fabs(radiusAt(40, 8.5 * std::cos(a), 27 + 8.5 * std::sin(a)) - 8.5) < 1e-4);
+            QVERIFY(std::fabs(radiusAt(-42 + 3 * std::cos(a), 3 * std::sin(a), 3) - 3) < 1e-4);
+        }
+        QVERIFY(std::fabs(radiusAt(40 + 10 * std::sqrt(0.5), 7 + 10 * std::sqrt(0.5), 3) - 10) < 1e-4);
+        for (const auto& [x, y, z] :
+             {std::array{0.0, 10.0, 6.0}, {0.0, 0.0, 0.0}, {50.0, 1.0, 3.0}, {46.0, 2.0, 28.0}})
+            QCOMPARE(radiusAt(x, y, z), 0.0);
+        const auto hole = body::sideAt(cleat, {-39, 0, 3}, 0);
+        QVERIFY(hole && hole->hollow && hole->closed());
+    }
+
     void whatBendsBothWaysIsRefused() {
         card::Card card = samples::plate("H");
         card.inscriptions.clear();

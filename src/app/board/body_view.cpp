@@ -66,6 +66,12 @@ void BodyCanvas::fit() {
     look(true);
 }
 
+void BodyCanvas::setPointing(bool pointing) {
+    pointing_ = pointing;
+    setCursor(pointing ? Qt::CrossCursor : Qt::ArrowCursor);
+    update();
+}
+
 void BodyCanvas::setSection(std::optional<picture::Section> section) {
     view_.section = section;
     look(true);
@@ -155,7 +161,23 @@ void BodyCanvas::paintEvent(QPaintEvent*) {
         painter.setPen(QPen(litStops_ ? t.stop : t.watch, 2.4));
         painter.drawEllipse(QPointF(at.x, at.y), radius, radius);
     }
-    paintHandle(painter);
+    if (maker_.shown().made.joining) { // what is seen is not what comes
+        QColor veil = t.ground;
+        veil.setAlpha(120);
+        painter.fillRect(rect(), veil);
+    }
+    if (pointing_) {
+        const QString text = tr("Click the side that words are to lie on; Escape leaves.");
+        const QRectF label(12, 12, QFontMetricsF(painter.font()).horizontalAdvance(text) + 20, 26);
+        painter.setPen(t.tide);
+        painter.setBrush(t.paper);
+        painter.drawRoundedRect(label, 3, 3);
+        painter.setPen(t.ink);
+        painter.drawText(label, Qt::AlignCenter, text);
+        painter.setBrush(Qt::NoBrush);
+    } else {
+        paintHandle(painter);
+    }
     if (hasFocus()) {
         painter.setRenderHint(QPainter::Antialiasing, false);
         painter.setPen(t.tide);
@@ -317,6 +339,11 @@ void BodyCanvas::stepReach(double by_mm) {
 
 void BodyCanvas::mousePressEvent(QMouseEvent* event) {
     last_ = event->position();
+    if (pointing_) {
+        if (event->button() == Qt::LeftButton)
+            pressed_ = last_;
+        return;
+    }
     constexpr double near = 9; // pixels
     const auto tip = heightTip();
     if (event->button() == Qt::LeftButton && tip && QLineF(*tip, last_).length() <= near) {
@@ -327,7 +354,14 @@ void BodyCanvas::mousePressEvent(QMouseEvent* event) {
     }
 }
 
-void BodyCanvas::mouseReleaseEvent(QMouseEvent*) {
+void BodyCanvas::mouseReleaseEvent(QMouseEvent* event) {
+    if (const auto pressed = std::exchange(pressed_, std::nullopt); pressed && pointing_) {
+        const double ratio = devicePixelRatioF();
+        if (const auto point = picture::pointUnder(frame_, frameCamera_, int(event->position().x() * ratio),
+                                                   int(event->position().y() * ratio)))
+            emit placePointedAt(point->x, point->y, point->z);
+        return;
+    }
     if (!dragged_)
         return;
     dragged_.reset();
@@ -337,6 +371,9 @@ void BodyCanvas::mouseReleaseEvent(QMouseEvent*) {
 
 void BodyCanvas::mouseMoveEvent(QMouseEvent* event) {
     const QPointF by = event->position() - last_;
+    constexpr double still = 4; // pixels
+    if (pressed_ && QLineF(*pressed_, event->position()).length() > still)
+        pressed_.reset(); // it is turned
     last_ = event->position();
     if (dragged_) {
         // Along the line as it is seen; seen from its end, upwards on the screen.
@@ -449,6 +486,8 @@ void BodyCanvas::keyPressEvent(QKeyEvent* event) {
         return zoom(0.8, rect().center());
     case Qt::Key_Home:
         return fit();
+    case Qt::Key_Escape:
+        return pointing_ ? emit pointingLeft() : QWidget::keyPressEvent(event);
     case Qt::Key_PageUp:
         return stepReach(event->modifiers() & Qt::ShiftModifier ? 0.01 : 0.1);
     case Qt::Key_PageDown:

@@ -34,6 +34,9 @@ class BodyCanvas : public QWidget {
     /// What lies over the letters of the flat side that is turned to the viewer.
     void setOverlay(drawing::Overlay overlay);
     const picture::Frame& frame() const { return frame_; }
+    /// A click tells the place on the body that it meets, until it is left.
+    void setPointing(bool pointing);
+    bool pointing() const { return pointing_; }
     /// Where the height of the selected inscription can be taken hold of, pixels; nothing where there is
     /// none.
     std::optional<QPointF> heightTip() const;
@@ -46,6 +49,8 @@ class BodyCanvas : public QWidget {
     pointed(const QString& text); ///< the point under the pointer, in the card's unit; empty over the ground
     void frameShown();
     void sideOpened(); ///< the side that was pointed at is shown; it is wanted flat
+    void placePointedAt(double x, double y, double z); ///< while pointing: mm of the part
+    void pointingLeft();
 
   protected:
     void paintEvent(QPaintEvent* event) override;
@@ -85,6 +90,8 @@ class BodyCanvas : public QWidget {
     picture::View view_;
     bool fitted_ = true;
     QPointF last_;
+    bool pointing_ = false;
+    std::optional<QPointF> pressed_; ///< while pointing, as long as nothing was dragged
     picture::Frame frame_;
     picture::Camera frameCamera_;
     QImage image_;

@@ -1,4 +1,5 @@
 #include "app/card/holes_table.hpp"
+#include "app/card/part_panel.hpp"
 #include "app/card/profile_editor.hpp"
 #include "app/card/stations.hpp"
 #include "app/controls/looks.hpp"
@@ -44,6 +45,14 @@ BlankStation::BlankStation(CardEditor& editor, Maker& maker, QWidget* parent)
         return editor_.card().blank.kind == blank::Kind::faceted;
     });
     putBeside(field(tr("Across the facets"), "across", 1), facets, tr("across"));
+    part_ = new PartPanel(editor_, maker_, this);
+    wide(part_);
+    connect(part_, &PartPanel::fileWanted, this, &BlankStation::partFileWanted);
+    connect(part_, &PartPanel::pointingWanted, this, &BlankStation::pointingWanted);
+    choiceRow(tr("Unit of the file"), tr("Unit of files that do not tell one"),
+              tr("Change the unit of the file"), {tr("mm"), tr("cm"), tr("m"), tr("inch")}, fields, "unit",
+              whole);
+    field(tr("Times as large"), "scale", 0.1);
     profile_ = new ProfileEditor(editor_, this);
     wide(profile_);
     connect(profile_, &ProfileEditor::fileWanted, this, &BlankStation::profileFileWanted);
@@ -229,6 +238,8 @@ void BlankStation::refresh() {
     setRowVisible(profile_, blank.kind == turned);
     if (blank.kind == turned)
         profile_->refresh();
+    setRowVisible(part_, blank.kind == blank::Kind::file);
+    part_->refresh();
     setRowVisible(holes_, blank::takesHoles(blank));
     setRowVisible(material_, blank.kind != blank::Kind::none);
     if (!material_->lineEdit()->hasFocus() || !material_->lineEdit()->isModified())

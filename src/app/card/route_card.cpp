@@ -24,6 +24,8 @@ RouteCard::RouteCard(Session& session, QWidget* parent)
              auto* body = new BlankStation(editor_, maker_, p);
              connect(body, &BlankStation::outlineFileWanted, this, &RouteCard::outlineFileWanted);
              connect(body, &BlankStation::profileFileWanted, this, &RouteCard::profileFileWanted);
+             connect(body, &BlankStation::partFileWanted, this, &RouteCard::partFileWanted);
+             connect(body, &BlankStation::pointingWanted, this, &RouteCard::pointingWanted);
              return body;
          }},
         {tr("Lettering"),
@@ -84,6 +86,11 @@ void RouteCard::open(int number) {
     for (int i = 0; i < count; ++i)
         station(i).setOpen(i == number);
     emit stationOpened();
+}
+
+BlankStation& RouteCard::blankBody() {
+    open(blank);
+    return static_cast<BlankStation&>(*station(blank).body());
 }
 
 LetteringStation& RouteCard::letteringBody() {

@@ -18,6 +18,7 @@ class RouteCard : public QFrame {
     void open(int station);
     int openStation() const { return open_; }
     Station& station(int number) { return *stations_[size_t(number)]; }
+    BlankStation& blankBody();         ///< opens it
     LetteringStation& letteringBody(); ///< opens it
     OutputStation& outputBody();       ///< opens it
 
@@ -33,6 +34,8 @@ class RouteCard : public QFrame {
     void curveFileWanted();
     void outlineFileWanted();
     void profileFileWanted();
+    void partFileWanted();
+    void pointingWanted(bool wanted);
 
   private:
     void refresh();

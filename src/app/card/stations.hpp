@@ -21,6 +21,7 @@ namespace bollard::app {
 class LimitSketch;
 
 class HolesTable;
+class PartPanel;
 class ProfileEditor;
 class MisspeltRow;
 class RowsTable;
@@ -34,10 +35,13 @@ class BlankStation : public StationBody {
   public:
     BlankStation(CardEditor& editor, Maker& maker, QWidget* parent);
     void refresh() override;
+    PartPanel& part() { return *part_; }
 
   signals:
     void outlineFileWanted();
     void profileFileWanted();
+    void partFileWanted();
+    void pointingWanted(bool wanted);
 
   private:
     void addKinds();
@@ -51,6 +55,7 @@ class BlankStation : public StationBody {
     QComboBox* ringScale_;
     QLineEdit* ringSize_;
     ProfileEditor* profile_;
+    PartPanel* part_;
     QPushButton* outlineFile_;
     EdgeRows edge_;
     QCheckBox* edgeBoth_;

@@ -1,6 +1,7 @@
 #include "app/session/card_editor.hpp"
 #include "card/arranging.hpp"
 #include "card/card_json.hpp"
+#include "card/part.hpp"
 #include "card/ranges.hpp"
 #include "card/travelling.hpp"
 #include <QCryptographicHash>
@@ -248,6 +249,22 @@ void CardEditor::showRow(int row) {
     emit changed();
 }
 
+void CardEditor::learn(const blank::PartFile& found) {
+    blank::PartFile& own = card_.blank.part;
+    const auto asAsked = [](blank::PartFile part) {
+        part.digest.clear();
+        for (blank::PartSide& side : part.sides)
+            side.found = {};
+        return part;
+    };
+    const bool another = !own.digest.empty() && own.digest != found.digest; // which is told, not taken
+    if (own == found || another || !(asAsked(own) == asAsked(found)))
+        return;
+    own = found;
+    kept_ = KeptCard(card_, &kept_);
+    emit changed();
+}
+
 void CardEditor::add(const QString& name, std::vector<card::Inscription> inscriptions) {
     if (inscriptions.empty())
         return;
@@ -395,6 +412,9 @@ void CardEditor::setTravels(bool travels) {
 quantity::Result<quantity::Done> CardEditor::saveAs(const QString& path, files::IfThere ifThere) {
     const std::string whole = files::withEnding(path.toStdString(), "bollard");
     card::Card whatIsWritten = card_;
+    const QString to = QFileInfo(QString::fromStdString(whole)).absolutePath();
+    std::string& part = whatIsWritten.blank.part.file; // is found from there too
+    part = card::partPathFrom(part, folder().toStdString(), to.toStdString());
     leftBehind_ = card::takeTypefaces(whatIsWritten, catalogue_.get(), folder().toStdString());
     const std::string text = card::jsonOf(whatIsWritten);
     const auto written = files::writeWhole(whole, text, ifThere);
@@ -405,6 +425,11 @@ quantity::Result<quantity::Done> CardEditor::saveAs(const QString& path, files::
     path_ = QFileInfo(QString::fromStdString(whole)).absoluteFilePath();
     if (path_ != before)
         holdFile();
+    if (card_.blank.part.file != whatIsWritten.blank.part.file) {
+        card_.blank.part.file = whatIsWritten.blank.part.file;
+        kept_ = KeptCard(card_, &kept_);
+        emit changed();
+    }
     recovered_ = false;
     history_.setClean();
     emit fileChanged();

@@ -43,6 +43,9 @@ class CardEditor : public QObject {
     /// Shows another row of the card's rows (0 for the first); no change of the card, and no step of history.
     void showRow(int row);
 
+    /// Takes what was found of the sides of the card's part; no change of the card, and no step of history.
+    void learn(const blank::PartFile& found);
+
     using Change = std::function<void(card::Card&)>;
     /// Changes the card, and keeps its numbers within the ranges of its file. `name` is what undo says.
     /// Changes of the same `key` (not empty) run together into one step while nothing else comes between, no

@@ -10,6 +10,10 @@ Session::Session(const QString& recoveryFolder)
         maker.make(editor.card(), editor.folder());
     });
     connect(&maker, &Maker::catalogueReady, this, [this] { editor.setCatalogue(maker.catalogue()); });
+    connect(&maker, &Maker::stageDone, this, [this] {
+        if (const auto& made = maker.shown().made; made.card && made.card->blank.kind == blank::Kind::file)
+            editor.learn(made.card->blank.part);
+    });
     connect(&editor, &CardEditor::changed, this, [this] { maker.make(editor.card(), editor.folder()); });
 }
 

@@ -60,7 +60,8 @@ QList<Sample> samples() {
             {"key-ring", StartPage::tr("Key ring, a letter to each facet")},
             {"bollard-cap", StartPage::tr("Bollard cap, words round a dome")},
             {"buoy-tag", StartPage::tr("Buoy tag in two colours, face down")},
-            {"buoy-ball", StartPage::tr("Buoy ball in two colours")}};
+            {"buoy-ball", StartPage::tr("Buoy ball in two colours")},
+            {"horn-cleat", StartPage::tr("Horn cleat from a file")}};
 }
 
 QString pathOf(const Sample& sample) {
@@ -74,7 +75,8 @@ QImage drawn(const QString& path, const std::shared_ptr<const type::Catalogue>& 
     if (!card)
         return {};
     card::Pipeline pipeline(catalogue);
-    const card::Made made = pipeline.run(std::make_shared<const card::Card>(*std::move(card)), {}, stop);
+    const card::Made made = pipeline.run(std::make_shared<const card::Card>(*std::move(card)),
+                                         QFileInfo(path).path().toStdString(), stop);
     if (!made.solid)
         return {};
     const drawing::FlatDrawing flat(made);

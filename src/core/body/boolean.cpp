@@ -17,6 +17,8 @@ using FaceIndex = Surface::Face_index;
 using FaceKinds = Surface::Property_map<FaceIndex, Face>;
 
 constexpr const char* kindsName = "f:kind";
+constexpr const char* cutName = "f:cut"; ///< that a face was cut up: its corners were rounded
+using FaceMarks = Surface::Property_map<FaceIndex, bool>;
 
 struct Stopped {};
 
@@ -28,10 +30,12 @@ class KeepsKinds : public CGAL::Polygon_mesh_processing::Corefinement::Default_v
     void before_subface_creations(FaceIndex face, const Surface& mesh) { kind_ = kindsOf(mesh)[face]; }
     void after_subface_created(FaceIndex face, const Surface& mesh) {
         kindsOf(mesh)[face] = kind_;
+        cutOf(mesh)[face] = true;
         giveUpWhenStopped();
     }
     void after_face_copy(FaceIndex from, const Surface& source, FaceIndex to, const Surface& target) {
         kindsOf(target)[to] = kindsOf(source)[from];
+        cutOf(target)[to] = bool(cutOf(source)[from]);
     }
     void progress_filtering_intersections(double) { giveUpWhenStopped(); }
     void triangulating_faces_step() { giveUpWhenStopped(); }
@@ -40,6 +44,7 @@ class KeepsKinds : public CGAL::Polygon_mesh_processing::Corefinement::Default_v
     static FaceKinds kindsOf(const Surface& mesh) {
         return mesh.property_map<FaceIndex, Face>(kindsName).first;
     }
+    static FaceMarks cutOf(const Surface& mesh) { return mesh.property_map<FaceIndex, bool>(cutName).first; }
     void giveUpWhenStopped() const {
         if (stop_->stop_requested())
             throw Stopped();
@@ -53,6 +58,7 @@ class KeepsKinds : public CGAL::Polygon_mesh_processing::Corefinement::Default_v
 std::optional<Surface> surfaceOf(const Mesh& mesh) {
     Surface surface;
     FaceKinds kinds = surface.add_property_map<FaceIndex, Face>(kindsName, Face::blank).first;
+    surface.add_property_map<FaceIndex, bool>(cutName, false);
     std::vector<Surface::Vertex_index> corners;
     corners.reserve(mesh.vertices.size());
     for (const Vertex& v : mesh.vertices)
@@ -90,6 +96,23 @@ bool clean(Surface& surface) {
     return none;
 }
 
+/// Those whose corners are not as they were given, and what lies beside them: only they can cross each other.
+std::vector<FaceIndex> roundedFaces(const Surface& surface) {
+    const FaceMarks cut = surface.property_map<FaceIndex, bool>(cutName).first;
+    std::vector<bool> wanted(surface.number_of_faces());
+    for (const FaceIndex face : surface.faces())
+        if (cut[face])
+            for (const auto v : CGAL::vertices_around_face(surface.halfedge(face), surface))
+                for (const FaceIndex around : CGAL::faces_around_target(surface.halfedge(v), surface))
+                    if (around != Surface::null_face())
+                        wanted[size_t(around)] = true;
+    std::vector<FaceIndex> faces;
+    for (const FaceIndex face : surface.faces())
+        if (wanted[size_t(face)])
+            faces.push_back(face);
+    return faces;
+}
+
 Mesh meshOf(const Surface& surface) {
     Mesh mesh;
     const FaceKinds kinds = surface.property_map<FaceIndex, Face>(kindsName).first;
@@ -125,6 +148,7 @@ quantity::Result<Mesh> triedOf(const Mesh& first, const Mesh& second, Boolean wh
     namespace pmp = CGAL::Polygon_mesh_processing;
     Surface out;
     out.add_property_map<FaceIndex, Face>(kindsName, Face::blank);
+    out.add_property_map<FaceIndex, bool>(cutName, false);
     try {
         const auto careful = CGAL::parameters::visitor(KeepsKinds(stop)).throw_on_self_intersection(true);
         const bool made = what == Boolean::unite ? pmp::corefine_and_compute_union(*a, *b, out, careful)
@@ -133,7 +157,7 @@ quantity::Result<Mesh> triedOf(const Mesh& first, const Mesh& second, Boolean wh
             return failed("edges");
         if (!clean(out))
             return failed("slivers");
-        if (pmp::does_self_intersect(out)) // new corners were rounded
+        if (pmp::does_self_intersect(roundedFaces(out), out))
             return failed("rounding");
     } catch (const Stopped&) {
         return quantity::Problem{quantity::ProblemKind::stopped};

@@ -3,7 +3,7 @@
 #include <cmath>
 #include <cstdio>
 #include <limits>
-#include <queue>
+#include <set>
 #include <unordered_map>
 
 namespace bollard::body {
@@ -250,6 +250,57 @@ double worst(const Round& round, const std::vector<Vertex>& places) {
     return most;
 }
 
+/// Nearer to the places by least squares, as far as it goes: facets' normals only tell roughly how it lies.
+Round refined(Round round, const std::vector<Vertex>& places, bool cone) {
+    const auto changed = [&](const Round& from, const std::array<double, 6>& by) {
+        const Vertex aside = std::fabs(from.axis.x) < 0.6 ? Vertex{1, 0, 0} : Vertex{0, 1, 0};
+        const Vertex x = directed(cross(from.axis, aside)), y = cross(from.axis, x);
+        Round to = from;
+        to.origin = from.origin + by[0] * x + by[1] * y;
+        to.axis = directed(from.axis + by[2] * x + by[3] * y);
+        to.radius += by[4];
+        to.grows += by[5];
+        return to;
+    };
+    double before = worst(round, places);
+    constexpr int rounds = 8;
+    for (int i = 0; i < rounds; ++i) {
+        constexpr double step = 1e-6;
+        std::array<Round, 6> moved;
+        for (size_t k = 0; k < moved.size(); ++k) {
+            std::array<double, 6> by{};
+            by[k] = step;
+            moved[k] = changed(round, by);
+        }
+        const auto solve = [&]<size_t Count>(std::integral_constant<size_t, Count>) {
+            std::array<std::array<double, Count + 1>, Count> rows{};
+            for (const Vertex& place : places) {
+                const double off = round.off(place);
+                std::array<double, Count> slope;
+                for (size_t k = 0; k < Count; ++k)
+                    slope[k] = (moved[k].off(place) - off) / step;
+                for (size_t a = 0; a < Count; ++a) {
+                    for (size_t b = 0; b < Count; ++b)
+                        rows[a][b] += slope[a] * slope[b];
+                    rows[a][Count] -= slope[a] * off;
+                }
+            }
+            std::array<double, 6> by{};
+            if (const auto found = solved<Count>(rows))
+                std::ranges::copy(*found, by.begin());
+            return by;
+        };
+        const Round next = changed(round, cone ? solve(std::integral_constant<size_t, 6>())
+                                               : solve(std::integral_constant<size_t, 5>()));
+        const double now = worst(next, places);
+        if (!(now < before))
+            break;
+        before = now;
+        round = next;
+    }
+    return round;
+}
+
 /// What fits the corners of some faces best, by their normals, which all lean alike against its axis.
 std::optional<Round> roundThrough(const Faces& faces, const std::vector<int>& triangles) {
     std::vector<Vertex> normals, places;
@@ -275,15 +326,18 @@ std::optional<Round> roundThrough(const Faces& faces, const std::vector<int>& tr
         const double leans = cone ? dot(middle, axis) : 0;
         const double grows = cone && std::fabs(leans) < 0.999 ? std::tan(std::asin(leans)) : 0;
         for (const double sign : {-1.0, 1.0}) { // the normals of a hollow lean the other way
-            const auto round = fitted(places, axis, sign * grows);
-            if (round && (!best || worst(*round, places) < worst(*best, places)))
-                best = round;
+            const auto roughly = fitted(places, axis, sign * grows);
+            if (roughly) {
+                const Round round = refined(*roughly, places, cone);
+                if (!best || worst(round, places) < worst(*best, places))
+                    best = round;
+            }
             if (!cone)
                 break;
         }
+        if (best && worst(*best, places) <= faces.tolerance()) // the simplest that fits
+            break;
     }
-    if (best && std::fabs(best->grows) < 1e-6)
-        best->grows = 0;
     return best;
 }
 
@@ -359,11 +413,19 @@ std::optional<RoundFaces> roundAround(const Faces& faces, int first, double& off
     for (const int t : strip)
         for (size_t k = 0; k < 3; ++k) {
             const int next = faces.across(t, k);
-            if (next >= 0 && smooth(t, next) && std::ranges::find(strip, next) == strip.end())
+            constexpr size_t most = 8;
+            const bool known = std::ranges::any_of(beside, [&](const std::vector<int>& other) {
+                return std::ranges::find(other, next) != other.end();
+            });
+            if (next >= 0 && smooth(t, next) && !known && beside.size() < most &&
+                std::ranges::find(strip, next) == strip.end())
                 beside.push_back(flatAround(faces, next));
         }
-    for (size_t i = 0; i < beside.size() && !best; ++i)
-        for (size_t j = i; j < beside.size() && !best; ++j) {
+    constexpr size_t plenty = 12; // by chance a few fit something
+    for (size_t i = 0; i < beside.size(); ++i)
+        for (size_t j = i; j < beside.size(); ++j) {
+            if (best && best->faces.size() > plenty)
+                return best;
             std::vector<int> some = strip;
             some.insert(some.end(), beside[i].begin(), beside[i].end());
             some.insert(some.end(), beside[j].begin(), beside[j].end());
@@ -374,28 +436,40 @@ std::optional<RoundFaces> roundAround(const Faces& faces, int first, double& off
     return best;
 }
 
-/// Whether what lies beside some faces goes on from them so smoothly, and so far, that they are only a band
-/// of something that bends both ways.
+/// Whether what lies beside some faces goes on from them smoothly, and in as small faces as they are: then
+/// they are only a band of something that bends both ways. What is larger is a flat that touches them, or
+/// something else that they run into.
 bool isBand(const Faces& faces, const std::vector<int>& side) {
-    std::vector<int> own = side, beside;
+    std::vector<int> own = side;
     std::ranges::sort(own);
+    const auto isOwn = [&](int t) { return std::ranges::binary_search(own, t); };
     double area = 0, around = 0;
+    size_t strips = 0;
+    std::set<int> seen, beside;
     for (const int t : own) {
         area += faces.area(t);
+        if (seen.contains(t))
+            continue;
+        ++strips;
+        for (const int more : flatAround(faces, t))
+            seen.insert(more);
+    }
+    constexpr double alike = 4, narrow = 0.5; // rounded edges are narrower than what they border
+    const double ofStrip = area / double(strips);
+    for (const int t : own)
         for (size_t k = 0; k < 3; ++k) {
             const int next = faces.across(t, k);
-            if (next >= 0 && !std::ranges::binary_search(own, next) &&
-                dot(faces.normal(t), faces.normal(next)) > std::cos(mostTurn))
-                for (const int more : flatAround(faces, next))
-                    if (!std::ranges::binary_search(own, more))
-                        beside.push_back(more);
+            if (next < 0 || isOwn(next) || beside.contains(next) ||
+                dot(faces.normal(t), faces.normal(next)) <= std::cos(mostTurn))
+                continue;
+            double patch = 0;
+            const std::vector<int> flat = flatAround(faces, next);
+            for (const int more : flat)
+                patch += faces.area(more);
+            beside.insert(flat.begin(), flat.end());
+            if (patch < alike * ofStrip)
+                around += patch;
         }
-    }
-    std::ranges::sort(beside);
-    beside.erase(std::unique(beside.begin(), beside.end()), beside.end());
-    for (const int t : beside)
-        around += faces.area(t);
-    constexpr double narrow = 0.5; // rounded edges are narrower than what they border
     return around > narrow * area;
 }
 

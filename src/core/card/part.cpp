@@ -7,10 +7,29 @@
 
 namespace bollard::card {
 
+namespace {
+
+std::filesystem::path wholePath(const std::string& file, const std::string& folder) {
+    const std::filesystem::path path(file);
+    return path.is_relative() && !folder.empty() ? std::filesystem::path(folder) / path : path;
+}
+
+} // namespace
+
+std::string partPathFrom(const std::string& file, const std::string& folder, const std::string& toFolder) {
+    if (file.empty())
+        return file;
+    const std::filesystem::path whole = wholePath(file, folder).lexically_normal();
+    if (toFolder.empty() || whole.is_relative())
+        return whole.string();
+    const std::filesystem::path beside =
+        whole.lexically_relative(std::filesystem::path(toFolder).lexically_normal());
+    return beside.empty() || *beside.begin() == ".." ? whole.string() : beside.string();
+}
+
 PartKey partKeyOf(const blank::PartFile& part, const std::string& folder) {
     PartKey key;
-    const std::filesystem::path path(part.file);
-    key.path = (path.is_relative() && !folder.empty() ? std::filesystem::path(folder) / path : path).string();
+    key.path = wholePath(part.file, folder).string();
     std::error_code unknown;
     if (const auto changed = std::filesystem::last_write_time(key.path, unknown); !unknown)
         key.changed = changed.time_since_epoch().count();

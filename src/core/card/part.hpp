@@ -25,6 +25,10 @@ struct PartKey {
     double scale = 1;
     bool operator==(const PartKey&) const = default;
 };
+/// Where a part's file is, told from another folder (empty: none): relative where it lies within that, else
+/// whole. An empty name stays so.
+std::string partPathFrom(const std::string& file, const std::string& folder, const std::string& toFolder);
+
 PartKey partKeyOf(const blank::PartFile& part, const std::string& folder);
 Part partOf(const PartKey& key, const std::stop_token& stop = {});
 

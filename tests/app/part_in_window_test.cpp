@@ -1,0 +1,180 @@
+// A part from a file in the window: chosen, its sides pointed at, named, turned and taken away.
+#include "app/board/body_view.hpp"
+#include "app/card/part_panel.hpp"
+#include "app/card/route_card.hpp"
+#include "window_fixture.hpp"
+#include <QLineEdit>
+
+using namespace bollard;
+using namespace bollard::app;
+
+class PartInWindowTest : public QObject {
+    Q_OBJECT
+    std::unique_ptr<WindowFixture> f_;
+
+    MainWindow& window() { return *f_->window; }
+    BodyCanvas& canvas() { return window().bodyView().canvas(); }
+    PartPanel& panel() { return *window().findChild<PartPanel*>(); }
+    const std::vector<blank::PartSide>& sides() { return window().editor().card().blank.part.sides; }
+    bool made() {
+        settle(window());
+        const auto& solid = window().maker().shown().made.solid;
+        if (solid && solid->problem)
+            qWarning("%d %s", int(solid->problem->kind), solid->problem->detail.c_str());
+        return solid && !solid->problem;
+    }
+    /// Where a place of the part is seen.
+    QPoint seen(double x, double y, double z) {
+        const picture::Point3 at =
+            picture::inPicture(canvas().view().camera, canvas().width(), canvas().height(), {x, y, z});
+        return {int(std::lround(at.x)), int(std::lround(at.y))};
+    }
+    void click(const QPoint& at) {
+        QTRY_VERIFY_WITH_TIMEOUT(canvas().sharp(), 20000);
+        QTest::mouseClick(&canvas(), Qt::LeftButton, {}, at);
+    }
+
+  private slots:
+    void init() {
+        f_ = std::make_unique<WindowFixture>();
+        window().resize(1280, 800);
+        f_->openSample("horn-cleat");
+        QVERIFY(made());
+        window().routeCard().open(RouteCard::blank);
+        window().showView(MainWindow::body);
+        canvas().stand(30, 40);
+        QTRY_VERIFY_WITH_TIMEOUT(canvas().sharp(), 20000);
+    }
+    void cleanup() { f_.reset(); }
+
+    void whatTheFileHoldsIsLearntWithoutAnEdit() {
+        QCOMPARE(sides().size(), size_t(2));
+        QVERIFY(sides()[0].found.kind == blank::FoundSide::Kind::cylinder);
+        QVERIFY(std::fabs(sides()[0].found.radius - 8.5) < 0.01);
+        QVERIFY(sides()[1].found.kind == blank::FoundSide::Kind::flat);
+        QCOMPARE(sides()[1].found.outline->contours.size(), size_t(5)); // two holes, two posts
+        QVERIFY(!window().editor().edited() && !window().editor().history().canUndo());
+    }
+
+    void aSideIsPointedAt() {
+        auto* const point = f_->button("Point at a side");
+        QVERIFY(point && point->isEnabled());
+        point->click();
+        QVERIFY(canvas().pointing() && point->isChecked());
+        // Turning the body is no pointing.
+        QTest::mousePress(&canvas(), Qt::LeftButton, {}, {300, 300});
+        QTest::mouseMove(&canvas(), {340, 300});
+        QMouseEvent move(QEvent::MouseMove, QPointF(360, 300), canvas().mapToGlobal(QPointF(360, 300)),
+                         Qt::NoButton, Qt::LeftButton, {});
+        QApplication::sendEvent(&canvas(), &move);
+        QTest::mouseRelease(&canvas(), Qt::LeftButton, {}, {360, 300});
+        QCOMPARE(sides().size(), size_t(2));
+        QVERIFY(canvas().pointing());
+        canvas().stand(30, 40);
+        click(seen(20, -17, 3)); // the base's long edge
+        QTRY_COMPARE_WITH_TIMEOUT(sides().size(), size_t(3), 20000);
+        QVERIFY(!canvas().pointing() && !point->isChecked());
+        QVERIFY(sides()[2].found.kind == blank::FoundSide::Kind::flat);
+        QVERIFY(std::fabs(sides()[2].found.facing[0] - 1) < 1e-6 &&
+                std::fabs(sides()[2].found.up[2] - 1) < 1e-6);
+        QVERIFY2(panel().told().contains("flat"), qPrintable(panel().told()));
+        QCOMPARE(window().editor().side(), sides()[2].name);
+        QVERIFY(made());
+        // The same again is the same side.
+        point->click();
+        click(seen(10, -17, 3));
+        QTRY_VERIFY_WITH_TIMEOUT(panel().told().contains("That is"), 20000);
+        QCOMPARE(sides().size(), size_t(3));
+        window().editor().history().undo();
+        QCOMPARE(sides().size(), size_t(2));
+        QVERIFY(made());
+    }
+
+    void escapeLeavesAndAPlaceCanBeTyped() {
+        auto* const point = f_->button("Point at a side");
+        point->click();
+        QTest::keyClick(&canvas(), Qt::Key_Escape);
+        QVERIFY(!canvas().pointing() && !point->isChecked());
+        auto* const place = panel().findChild<QLineEdit*>(QString(), Qt::FindDirectChildrenOnly);
+        QVERIFY(place);
+        place->setFocus();
+        QTest::keyClicks(place, "17, nowhere");
+        QTest::keyClick(place, Qt::Key_Return);
+        QVERIFY2(panel().told().contains("Three lengths"), qPrintable(panel().told()));
+        QCOMPARE(sides().size(), size_t(2));
+        place->clear();
+        QTest::keyClicks(place, "24, 0, 12"); // a post
+        QTest::keyClick(place, Qt::Key_Return);
+        QTRY_COMPARE_WITH_TIMEOUT(sides().size(), size_t(3), 20000);
+        QVERIFY(sides()[2].found.kind == blank::FoundSide::Kind::cylinder);
+        QVERIFY(std::fabs(sides()[2].found.radius - 7) < 0.01);
+    }
+
+    void sidesAreNamedTurnedAndRemoved() {
+        QLineEdit* name = nullptr;
+        for (auto* field : panel().findChildren<QLineEdit*>())
+            if (field->text() == "base")
+                name = field;
+        QVERIFY(name);
+        name->setFocus();
+        name->selectAll();
+        QTest::keyClicks(name, "foot");
+        QTest::keyClick(name, Qt::Key_Return);
+        QCOMPARE(sides()[1].name, std::string("foot"));
+        QCOMPARE(window().editor().card().inscriptions[1].side, std::string("foot"));
+        QVERIFY(made());
+        const double before = blank::sizeOf(window().editor().card().blank, "foot").x;
+        QPushButton* turn = nullptr;
+        for (auto* button : panel().findChildren<QPushButton*>())
+            if (button->text() == QString::fromUtf8("90°"))
+                turn = button;
+        QVERIFY(turn);
+        turn->click();
+        settle(window());
+        QTRY_VERIFY_WITH_TIMEOUT(sides()[1].found.kind == blank::FoundSide::Kind::flat, 20000);
+        QVERIFY(std::fabs(blank::sizeOf(window().editor().card().blank, "foot").y - before) < 1e-6);
+        window().editor().history().undo();
+        window().editor().history().undo();
+        QVERIFY(made());
+        QCOMPARE(sides()[1].name, std::string("base"));
+        f_->window->findChild<PartPanel*>();
+        QPushButton* remove = nullptr;
+        for (auto* button : panel().findChildren<QPushButton*>())
+            if (button->accessibleName().contains("base") && button->accessibleName().contains("Remove"))
+                remove = button;
+        QVERIFY(remove);
+        remove->click();
+        settle(window());
+        QCOMPARE(sides().size(), size_t(1));
+        const auto& findings = window().maker().shown().made.checked->findings;
+        QVERIFY(std::ranges::any_of(
+            findings, [](const check::Finding& f) { return f.kind == check::FindingKind::sideMissing; }));
+    }
+
+    void anotherFileTakesItsPlace() {
+        window().usePart(QStringLiteral(BOLLARD_SOURCE "/samples/horn-cleat.stl"));
+        QVERIFY(made());
+        // Kept where it was found, or beside the card that is saved there.
+        QCOMPARE(window().editor().card().blank.part.file,
+                 std::string(BOLLARD_SOURCE "/samples/horn-cleat.stl"));
+        QVERIFY(bool(window().editor().saveAs(f_->path("cleat"))));
+        QCOMPARE(window().editor().card().blank.part.file,
+                 std::string(BOLLARD_SOURCE "/samples/horn-cleat.stl"));
+        QVERIFY(QFile::copy(QStringLiteral(BOLLARD_SOURCE "/samples/horn-cleat.stl"), f_->path("own.stl")));
+        window().usePart(f_->path("own.stl"));
+        QCOMPARE(window().editor().card().blank.part.file, std::string("own.stl"));
+        QVERIFY(made());
+        QTRY_VERIFY_WITH_TIMEOUT(sides()[0].found.kind == blank::FoundSide::Kind::cylinder, 20000);
+        window().usePart(f_->path("nothing.stl"));
+        settle(window());
+        const auto& findings = window().maker().shown().made.checked->findings;
+        QVERIFY(std::ranges::any_of(
+            findings, [](const check::Finding& f) { return f.kind == check::FindingKind::partProblem; }));
+        QVERIFY(!f_->button("Point at a side")->isEnabled());
+        window().editor().history().undo();
+        QVERIFY(made());
+    }
+};
+
+QTEST_MAIN(PartInWindowTest)
+#include "part_in_window_test.moc"
