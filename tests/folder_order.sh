@@ -16,7 +16,7 @@ for place in "${!order[@]}"; do
     done < <(grep -rnE '#include "' "core/$folder")
     while IFS=: read -r file line text; do
         complain "the core has no Qt: $file:$line"
-    done < <(grep -rnE '#include <Q' "core/$folder" || true)
+    done < <(grep -rnE '#include <(Q[A-Z]|Qt)' "core/$folder" || true)
 done
 grep -rnE '#include "(app|cli|drawing)/' core wording && complain "core and wording stand below the interface"
 grep -rnE '#include "(app|cli)/' drawing && complain "drawing stands below the window"

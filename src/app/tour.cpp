@@ -150,11 +150,13 @@ int takePictures(MainWindow& window, const QString& folder) {
     picture("proof");
     window.showView(MainWindow::flat);
     window.drawer().shut();
-    window.openSample(sample("boat-block"));
+    window.openSample(sample("horn-cleat"));
     window.routeCard().open(RouteCard::blank);
+    window.showView(MainWindow::body);
+    window.bodyView().canvas().stand(30, 40);
+    picture("part");
     window.resize(1600, 900);
     window.showView(MainWindow::both);
-    picture("block");
     window.openSample(sample("net-float"));
     window.editor().select(0);
     window.setLook(drawing::Look::dark);

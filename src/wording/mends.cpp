@@ -38,6 +38,8 @@ const Words& wordsOf(std::string_view mend) {
         {"largerBlank", {tr("Make the blank larger: %2 wide instead of %1."), tr("Blank %2 wide")}},
         {"firstSide", {tr("Put the words on the %1."), tr("Put on the %1")}},
         {"readOnPart", {tr("Let the words be read on the part itself."), tr("Read on the part")}},
+        {"sidesAnew", {tr("Take the sides as they are found on this file."), tr("Take the sides anew")}},
+        {"withoutSide", {tr("Leave out the side “%1”; its words go on the first."), tr("Leave out “%1”")}},
         {"height", {tr("Make the height %2 instead of %1."), tr("Height %1 → %2")}},
         {"depth", {tr("Make the depth %2 instead of %1."), tr("Depth %1 → %2")}},
         {"bedding", {tr("Make the bedding %2 instead of %1."), tr("Bedding %1 → %2")}},

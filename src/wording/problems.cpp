@@ -160,7 +160,7 @@ QString body(const quantity::Problem& problem) {
     case ProblemKind::partEmpty:
         return Problems::tr("There is no surface in “%1”.").arg(subject);
     case ProblemKind::partBroken:
-        return Problems::tr("“%1” could not be read as a part: %2").arg(subject, detail);
+        return Problems::tr("“%1” could not be read as a part (%2).").arg(subject, detail);
     case ProblemKind::partOpen:
         return Problems::
             tr("The part in “%1” is open in %2 places that are too wide to be closed. Mend it where it was "

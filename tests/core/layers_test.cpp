@@ -300,6 +300,11 @@ class LayersTest : public QObject {
         QVERIFY(!has(samples::made(card), FindingKind::beyondBed));
         filament.bedHeight = 20;
         QVERIFY(has(samples::made(card), FindingKind::beyondBed)); // 26.6 high
+        // Resin has a bed too.
+        card.process.kind = process::Resin{};
+        QVERIFY(!has(samples::made(card), FindingKind::beyondBed));
+        card.process.kind.as<process::Resin>().bedHeight = 20;
+        QVERIFY(has(samples::made(card), FindingKind::beyondBed));
     }
 
     void heightsThatAreNoWholeLayersAreTold() {

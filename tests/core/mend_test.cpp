@@ -319,6 +319,22 @@ class MendTest : public QObject {
         });
         row("edges", FindingKind::edgeSharp, "brokenEdge",
             [](Card& c, Inscription&) { c.process.kind = process::Casting{}; });
+        const auto onCleat = [](Card& c, Inscription& i, std::vector<blank::PartSide> sides) {
+            c.blank.kind = blank::Kind::file;
+            c.blank.part.file = samples::source("samples/horn-cleat.stl");
+            c.blank.part.sides = std::move(sides);
+            i.side = "base";
+        };
+        row("sides anew", FindingKind::partProblem, "sidesAnew", [&](Card& c, Inscription& i) {
+            onCleat(c, i, {{"base", {30, 10, 6}, 0, {}}});
+            c.blank.part.digest = std::string(40, 'a');
+            i.style.size = 5;
+        });
+        row("a side too small", FindingKind::sideUnfound, "withoutSide", [&](Card& c, Inscription& i) {
+            onCleat(c, i, {{"base", {3, 1, 0.6}, 0, {}}, {"corner", {4.7, 1.4, 0.3}, 0, {}}});
+            c.blank.part.scale = 0.1;
+            i.style.size = 0.5;
+        });
         row("closing up", FindingKind::letterLoose, "closingUp", [](Card& c, Inscription& i) {
             c.blank.kind = blank::Kind::none;
             i.working.kind = Kind::freeStanding;

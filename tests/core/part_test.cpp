@@ -432,6 +432,23 @@ class PartTest : public QObject {
                 text.find("\"sides\"") != std::string::npos);
     }
 
+    void aPartLiesOnASideOfItsOwn() {
+        card::Card card = samples::read("horn-cleat");
+        card.lying.on = "base";
+        card::Made made = samples::made(card);
+        const auto pose = card::poseOf(card.lying, *made.solid->panels, made.solid->mesh);
+        QVERIFY(bool(pose));
+        // The base's top faces down: the horn, which stands out of it, comes to lie below.
+        const body::Mesh lying = card::posed(made.solid->mesh, *pose);
+        const body::Extent extent = body::extentOf(lying);
+        QVERIFY(std::fabs(extent.low.z) < 1e-9 &&
+                std::fabs(extent.high.z - body::extentOf(made.solid->mesh).high.z) < 1e-3);
+        QVERIFY(bool(card::cardFromJson(card::jsonOf(card))));
+        card.lying.on = "keel";
+        const auto refused = card::cardFromJson(card::jsonOf(card));
+        QVERIFY(!refused && refused.problem().subject == "lying");
+    }
+
     void generatedPartsTakeWords() {
         const int rounds =
             qEnvironmentVariableIsSet("BOLLARD_ROUNDS") ? qEnvironmentVariableIntValue("BOLLARD_ROUNDS") : 12;

@@ -310,8 +310,10 @@ class StepTest : public QObject {
         QFETCH(QString, family);
         QFETCH(bool, round);
         card::Card card = cardOn(round ? blank::Kind::bar : blank::Kind::plate, working::Kind::raised);
+        const bool all = qEnvironmentVariableIsSet("BOLLARD_ROUNDS");
         card.inscriptions[0].words =
-            "ABCDEFGHIJKLM\nNOPQRSTUVWXYZ\nabcdefghijklm\nnopqrstuvwxyz\n0123456789&";
+            all ? "ABCDEFGHIJKLM\nNOPQRSTUVWXYZ\nabcdefghijklm\nnopqrstuvwxyz\n0123456789&"
+                : "ABGQRS\nadegks\n0358&";
         card.inscriptions[0].typeface = {family.toStdString(), {}, {}, 0};
         card.inscriptions[0].style.size = 6;
         card.blank.width = 200;

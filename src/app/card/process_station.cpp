@@ -68,6 +68,7 @@ void ProcessStation::addLying() {
     lying_->addItem(tr("as it is drawn"), QString());
     for (const char* side : {"back", "front", "left", "right", "top", "bottom", "start", "end"})
         lying_->addItem(wording::nameOfSide(side), QString::fromLatin1(side));
+    lyingSides_ = lying_->count();
     row(tr("Lies on"), lying_);
     connect(lying_, &QComboBox::activated, this, [this](int item) {
         const std::string on = lying_->itemData(item).toString().toStdString();
@@ -253,6 +254,12 @@ void ProcessStation::refresh() {
     refreshFields();
     worn_->setChecked(process.worn);
     setFoldVisible(lyingFold_, card::layersOf(process).has_value());
+    while (lying_->count() > lyingSides_)
+        lying_->removeItem(lyingSides_);
+    if (card.blank.kind == blank::Kind::file)
+        for (const std::string_view side : blank::sidesOf(card.blank))
+            lying_->addItem(wording::nameOfSide(side),
+                            QString::fromUtf8(side.data(), qsizetype(side.size())));
     const int item = lying_->findData(QString::fromStdString(card.lying.on));
     if (item < 0) // on a side that this list has not: it is kept
         lying_->addItem(wording::nameOfSide(card.lying.on), QString::fromStdString(card.lying.on));

@@ -212,6 +212,7 @@ class ProcessStation : public StationBody {
     QCheckBox* worn_;
     int lyingFold_ = -1;
     QComboBox* lying_;
+    int lyingSides_ = 0; ///< that any blank may have, in the choice
     QPushButton *start_, *keep_, *forget_;
     QLineEdit* name_;
     QLabel* told_;

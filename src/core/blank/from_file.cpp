@@ -111,8 +111,9 @@ Shape fromFile() {
         const FoundSide* const side = foundOn(b, name);
         if (!side)
             return plane::Outline{};
-        return side->kind == Found::flat ? *side->outline
-                                        : plane::Outline{{plane::roundedRectangle({0, 0}, sizeOf(*side), 0)}};
+        return side->kind == Found::flat
+                   ? *side->outline
+                   : plane::Outline{{plane::roundedRectangle({0, 0}, sizeOf(*side), 0)}};
     };
     shape.depthBehind = [](const Blank& b, std::string_view name, double) {
         const FoundSide* const side = foundOn(b, name);

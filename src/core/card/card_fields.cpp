@@ -134,7 +134,8 @@ template<> const PartFields& fieldsOf<Accepted>() {
 namespace {
 
 bool takeLying(Lying& lying, const std::string& on) {
-    return card::isLyingOn(on) && (lying.on = on, true);
+    lying.on = on;
+    return true;
 }
 std::string tellLying(const Lying& lying) {
     return lying.turn == 0 ? lying.on : std::string();

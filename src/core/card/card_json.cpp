@@ -635,6 +635,15 @@ std::string jsonOf(const cut::Shop& shop) {
     return all.dump(2, ' ', false, Json::error_handler_t::replace) + "\n";
 }
 
+namespace {
+
+bool canLieOn(const Card& card, const std::string& on) {
+    return isLyingOn(on) || std::ranges::find(card.blank.part.sides, on, &blank::PartSide::name) !=
+                                card.blank.part.sides.end();
+}
+
+} // namespace
+
 quantity::Result<Card> cardFromJson(const std::string& text) {
     auto read = parsed(text);
     if (!read)
@@ -661,6 +670,8 @@ quantity::Result<Card> cardFromJson(const std::string& text) {
     });
     if (!problem)
         resolveAround(card, root, fields);
+    if (!problem && !canLieOn(card, card.lying.on))
+        problem = Problem{ProblemKind::fieldWrong, "lying", std::string(lyingNames)};
     if (problem) {
         problem->line = lineOfField(text, problem->subject);
         return *problem;

@@ -97,22 +97,19 @@ body::Mesh posed(body::Mesh mesh, const space::Pose& pose) {
 
 template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<bollard::card::Lying>() {
     using card::Lying;
-    static const PartFields fields = std::move(
-        Describing<Lying>()
-            .coded(
-                "on", [](const Lying& lying) { return lying.on; },
-                [](Lying& lying, const std::string& on) -> std::string {
-                    constexpr std::string_view known =
-                        "back | front | left | right | top | bottom | start | end | outside | inside";
-                    if (!card::isLyingOn(on))
-                        return std::string(known);
-                    lying.on = on;
-                    return {};
-                })
-            .about("the side that it lies on")
-            .asks("`back`, `front`, `left`, `right`, `top`, `bottom`, `start`, `end`, `outside`, "
-                  "`inside`")
-            .number("turn", &Lying::turn, Dimension::angle, ranges::turn)
-            .about("then turned, seen from above, degrees"));
+    static const PartFields fields =
+        std::move(Describing<Lying>()
+                      .coded(
+                          "on", [](const Lying& lying) { return lying.on; },
+                          [](Lying& lying, const std::string& on) -> std::string {
+                              lying.on =
+                                  on; // a part's sides have names of their own: looked at with the card
+                              return {};
+                          })
+                      .about("the side that it lies on")
+                      .asks("`back`, `front`, `left`, `right`, `top`, `bottom`, `start`, `end`, `outside`, "
+                            "`inside`, a side of a part")
+                      .number("turn", &Lying::turn, Dimension::angle, ranges::turn)
+                      .about("then turned, seen from above, degrees"));
     return fields;
 }

@@ -7,20 +7,25 @@
 #include <optional>
 #include <span>
 #include <string>
+#include <string_view>
 
 namespace bollard::card {
 
-/// On one of the blank's sides, by its middle, or on what faces that way: `back`, `front`, `left`, `right`,
-/// `top`, `bottom`, `start`, `end` of the card's coordinates; then turned counter-clockwise as seen from
-/// above, degrees. Empty: the card says nothing, and files keep its coordinates.
+/// On one of the blank's sides (of a part from a file as the card names it), by its middle, or on what faces
+/// that way: `back`, `front`, `left`, `right`, `top`, `bottom`, `start`, `end` of the card's coordinates;
+/// then turned counter-clockwise as seen from above, degrees. Empty: the card says nothing, and files keep
+/// its coordinates.
 struct Lying {
     std::string on{};
     double turn = 0;
     bool operator==(const Lying&) const = default;
 };
 
-/// Whether something may lie on what is called so; empty: it is not said.
+/// Whether any blank may lie on what is called so; empty: it is not said.
 bool isLyingOn(const std::string& side);
+/// What it may be called, for messages.
+constexpr std::string_view lyingNames =
+    "back | front | left | right | top | bottom | start | end | outside | inside";
 
 /// How a body lies so: at z = 0, its low corner at x = y = 0. Nothing where the card says
 /// nothing, or names a side that the blank lacks.

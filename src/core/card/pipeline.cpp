@@ -204,6 +204,8 @@ void name(std::vector<check::Finding>& findings, const Card& card) {
             finding.id += ":" + ids[size_t(finding.inscription)];
         if (finding.operation >= 0)
             finding.id += ":" + operationIds[size_t(finding.operation)];
+        if (finding.kind == check::FindingKind::sideUnfound) // it is about a side
+            finding.id += ":" + finding.subject;
         if (check::aboutOf(finding.kind).twice && finding.severity == check::Severity::watch)
             finding.id += ":watch";
         finding.accepted = std::ranges::any_of(card.accepted, [&](const Accepted& accepted) {

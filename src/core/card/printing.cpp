@@ -92,13 +92,16 @@ void addUnevenLayers(std::vector<check::Finding>& found, const Lettering& letter
 /// A bed that is told holds it, however it lies.
 void addBeyondBed(std::vector<check::Finding>& found, const process::Process& process,
                   const body::Mesh& lying) {
-    if (!process.kind.is<Filament>() || lying.empty())
+    const process::Bed* const bed = process.kind.is<Filament>() ? &process.kind.as<Filament>()
+                                    : process.kind.is<process::Resin>()
+                                        ? &process.kind.as<process::Resin>()
+                                        : static_cast<const process::Bed*>(nullptr);
+    if (!bed || lying.empty())
         return;
-    const Filament& filament = process.kind.as<Filament>();
     const body::Extent extent = body::extentOf(lying);
     const space::Vertex size = extent.high - extent.low;
     const std::pair<double, double> against[] = {
-        {size.x, filament.bedWidth}, {size.y, filament.bedDepth}, {size.z, filament.bedHeight}};
+        {size.x, bed->bedWidth}, {size.y, bed->bedDepth}, {size.z, bed->bedHeight}};
     const auto over = [](const auto& one) { return one.second > 0 ? one.first - one.second : -1; };
     const auto& worst = *std::ranges::max_element(against, {}, over);
     if (over(worst) <= 0)

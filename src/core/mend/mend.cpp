@@ -101,15 +101,15 @@ std::optional<double> Matter::least(process::Measured what) const {
 
 const std::vector<Mend>& mends() {
     static const std::vector<Mend> all{
-        anotherTool(),    depthOfWorking(),  lessDeep(),      stockAsBlank(), stockMargin(),
-        cutOutLast(),     spindleSpeed(),    plainDialect(),  ties(),         onceRound(),
-        oneByOne(),       offTheRim(),       shallower(),     pairSpace(),    letterSpace(),
-        closingUp(),      barsBehind(),      linksBetween(),  plateBehind(),  inwards(),
-        height(),         depth(),           bedding(),       brokenEdge(),   draft(),
-        heavierStrokes(), lighterStrokes(),  largerSize(),    smallerWords(), largerBlank(),
-        thickerBlank(),   thinnerBlank(),    wholeLayers(),   lieOtherwise(), turnOnBed(),
-        floor(),          smallerEdges(),    crispEdges(),    firstSide(),    readOnPart(),
-        heavierFace(),    thickerTypeface(), anotherProcess()};
+        anotherTool(),    depthOfWorking(),  lessDeep(),       stockAsBlank(), stockMargin(),
+        cutOutLast(),     spindleSpeed(),    plainDialect(),   ties(),         onceRound(),
+        oneByOne(),       offTheRim(),       shallower(),      pairSpace(),    letterSpace(),
+        closingUp(),      barsBehind(),      linksBetween(),   plateBehind(),  inwards(),
+        height(),         depth(),           bedding(),        brokenEdge(),   draft(),
+        heavierStrokes(), lighterStrokes(),  largerSize(),     smallerWords(), largerBlank(),
+        thickerBlank(),   thinnerBlank(),    wholeLayers(),    lieOtherwise(), turnOnBed(),
+        floor(),          smallerEdges(),    crispEdges(),     firstSide(),    readOnPart(),
+        heavierFace(),    thickerTypeface(), anotherProcess(), sidesAnew(),    withoutSide()};
     return all;
 }
 

@@ -53,6 +53,9 @@ Mend smallerWords();
 Mend largerBlank();
 Mend firstSide();
 Mend readOnPart();
+// Parts from files.
+Mend sidesAnew();
+Mend withoutSide();
 // How a print lies.
 Mend lieOtherwise();
 Mend turnOnBed();

@@ -1,4 +1,5 @@
 #include "process/filament.hpp"
+#include "process/bed_fields.hpp"
 #include "quantity/field.hpp"
 #include <cmath>
 
@@ -50,7 +51,7 @@ std::vector<Rule> rulesOf(const Filament& process, const Situation& situation) {
 
 template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<bollard::process::Filament>() {
     using process::Filament;
-    static const PartFields fields = std::move(
+    static const PartFields fields = std::move(process::withBed(std::move(
         Describing<Filament>()
             .number("nozzle", &Filament::nozzle, Dimension::length, {0.05, 5})
             .about("diameter of the nozzle, mm")
@@ -65,15 +66,6 @@ template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<boll
                    "it lies")
             .number("speed", &Filament::speed, Dimension::count, {1, 2000})
             .quiet()
-            .about("of the nozzle, mm a second")
-            .number("bedWidth", &Filament::bedWidth, Dimension::length, {0, 5000})
-            .quiet()
-            .about("how far the bed reaches along x, mm; 0: not known")
-            .number("bedDepth", &Filament::bedDepth, Dimension::length, {0, 5000})
-            .quiet()
-            .about("how far the bed reaches along y, mm; 0: not known")
-            .number("bedHeight", &Filament::bedHeight, Dimension::length, {0, 5000})
-            .quiet()
-            .about("how high it prints, mm; 0: not known"));
+            .about("of the nozzle, mm a second"))));
     return fields;
 }

@@ -1,21 +1,19 @@
 // Printing with molten filament.
 #pragma once
+#include "process/bed.hpp"
 #include "process/rule.hpp"
 #include "quantity/fields_of.hpp"
 
 namespace bollard::process {
 
 /// mm.
-struct Filament {
+struct Filament : Bed {
     static constexpr std::string_view name = "filament";
     double nozzle = 0.4;
     double layer = 0.2;
     double firstLayer = 0; ///< the lowest; 0: as the others
     double overhang = 50;  ///< degrees from upright up to which walls may lean out
     double speed = 40;     ///< of the nozzle, mm a second
-    double bedWidth = 0;   ///< along x; 0, as of the next two: not known
-    double bedDepth = 0;   ///< along y
-    double bedHeight = 0;
     bool operator==(const Filament&) const = default;
 };
 /// How wide a printed line is: 1.05 times the nozzle, mm.

@@ -1,4 +1,5 @@
 #include "process/resin.hpp"
+#include "process/bed_fields.hpp"
 #include "quantity/field.hpp"
 
 namespace bollard::process {
@@ -24,11 +25,11 @@ std::vector<Rule> rulesOf(const Resin&, const Situation& situation) {
 
 template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<bollard::process::Resin>() {
     using process::Resin;
-    static const PartFields fields =
-        std::move(Describing<Resin>()
-                      .number("pixel", &Resin::pixel, Dimension::length, {0.005, 1})
-                      .about("how wide one pixel of the light is, mm")
-                      .number("layer", &Resin::layer, Dimension::length, {0.01, 5})
-                      .about("height of a layer, mm"));
+    static const PartFields fields = std::move(
+        process::withBed(std::move(Describing<Resin>()
+                                       .number("pixel", &Resin::pixel, Dimension::length, {0.005, 1})
+                                       .about("how wide one pixel of the light is, mm")
+                                       .number("layer", &Resin::layer, Dimension::length, {0.01, 5})
+                                       .about("height of a layer, mm"))));
     return fields;
 }

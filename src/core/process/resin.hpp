@@ -1,12 +1,13 @@
 // Printing in resin, hardened by light.
 #pragma once
+#include "process/bed.hpp"
 #include "process/rule.hpp"
 #include "quantity/fields_of.hpp"
 
 namespace bollard::process {
 
 /// mm.
-struct Resin {
+struct Resin : Bed {
     static constexpr std::string_view name = "resin";
     double pixel = 0.05;
     double layer = 0.05;
