@@ -1,7 +1,11 @@
 #include "targets.hpp"
 #include "artwork/artwork.hpp"
+#include "body/faults.hpp"
+#include "body/find_side.hpp"
+#include "body/repair.hpp"
 #include "card/card_json.hpp"
 #include "files/csv.hpp"
+#include "files/part_file.hpp"
 #include "files/stl.hpp"
 #include "plane/path_data.hpp"
 #include "plane/region.hpp"
@@ -73,6 +77,22 @@ void dxf(const std::string& bytes) {
 
 void stl(const std::string& bytes) {
     (void)files::meshFromStl(bytes, "gull.stl");
+}
+
+/// As each kind of file; what is read is mended or refused, and has sides or none.
+void part(const std::string& bytes) {
+    for (const char* path : {"gull.stl", "gull.obj", "gull.3mf"}) {
+        const auto read = files::partSurfaceOf(path, bytes);
+        constexpr size_t many = 2000; // what is mended takes its time
+        if (!read || read->mesh.triangles.size() > many)
+            continue;
+        const auto body = body::repaired(read->mesh);
+        if (!body)
+            continue;
+        expect(body::faultsOf(body->body).openEdges == 0);
+        const space::Vertex at = body->body.vertices.front();
+        (void)body::sideAt(body->body, {at.x, at.y, at.z}, 0);
+    }
 }
 
 void program(const std::string& bytes) {

@@ -15,6 +15,7 @@ void font(const std::string& bytes);
 void svg(const std::string& bytes);
 void dxf(const std::string& bytes);
 void stl(const std::string& bytes);
+void part(const std::string& bytes);
 void program(const std::string& bytes);
 void shop(const std::string& bytes);
 
@@ -24,8 +25,8 @@ struct Target {
 };
 /// A new reader is one function and one line here.
 inline constexpr std::array targets{
-    Target{"card", card},       Target{"number", number}, Target{"path", path}, Target{"table", table},
-    Target{"font", font},       Target{"svg", svg},       Target{"dxf", dxf},   Target{"stl", stl},
-    Target{"program", program}, Target{"shop", shop}};
+    Target{"card", card}, Target{"number", number},   Target{"path", path}, Target{"table", table},
+    Target{"font", font}, Target{"svg", svg},         Target{"dxf", dxf},   Target{"stl", stl},
+    Target{"part", part}, Target{"program", program}, Target{"shop", shop}};
 
 } // namespace bollard::fuzz

@@ -149,21 +149,24 @@ QString foundSideText(const blank::FoundSide& side, quantity::Unit unit) {
     blank.kind = blank::Kind::file;
     blank.part.sides = {{"side", {}, 0, side}};
     const plane::Vector size = blank::sizeOf(blank, "side");
+    constexpr double seen = 0.001; // mm
+    const QString off =
+        side.error < seen ? QString() : Blanks::tr(", off by %1 at most").arg(length(side.error));
     switch (side.kind) {
     case none:
         return Blanks::tr("not found");
     case flat:
         return Blanks::tr("flat, %1 × %2").arg(length(size.x), length(size.y));
     case cylinder:
-        return (side.hollow ? Blanks::tr("bore ⌀ %1 × %2, off by %3 at most")
-                            : Blanks::tr("⌀ %1 × %2, off by %3 at most"))
-            .arg(length(2 * side.radius), length(side.length), length(side.error));
+        return (side.hollow ? Blanks::tr("bore ⌀ %1 × %2") : Blanks::tr("⌀ %1 × %2"))
+                   .arg(length(2 * side.radius), length(side.length)) +
+               off;
     case cone:
         break;
     }
-    return (side.hollow ? Blanks::tr("conical bore ⌀ %1 to %2 × %3, off by %4 at most")
-                        : Blanks::tr("cone ⌀ %1 to %2 × %3, off by %4 at most"))
-        .arg(length(2 * side.radius), length(2 * side.endRadius), length(side.length), length(side.error));
+    return (side.hollow ? Blanks::tr("conical bore ⌀ %1 to %2 × %3") : Blanks::tr("cone ⌀ %1 to %2 × %3"))
+               .arg(length(2 * side.radius), length(2 * side.endRadius), length(side.length)) +
+           off;
 }
 
 QString nameOf(blank::Kind kind) {

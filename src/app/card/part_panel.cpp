@@ -52,6 +52,7 @@ PartPanel::PartPanel(CardEditor& editor, Maker& maker, QWidget* parent)
     told_ = softLabel({}, this);
     told_->setWordWrap(true);
     layout->addWidget(told_);
+    told_->hide();
     connect(&maker_, &Maker::stageDone, this, &PartPanel::refresh);
 }
 
