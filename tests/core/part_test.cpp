@@ -376,6 +376,25 @@ class PartTest : public QObject {
                  qPrintable(QString("%1 of %2").arg(taken).arg(round)));
     }
 
+    void aPartIsWrittenWithWordsAndWithout() {
+        for (const bool words : {false, true}) {
+            card::Card card = samples::read("horn-cleat");
+            if (!words)
+                card.inscriptions.clear();
+            const card::Made made = samples::made(card);
+            for (const char* name : {"part.3mf", "part.step", "part.stl"}) {
+                const auto output = card::outputOf(made, *card::formatOf(name), name);
+                QVERIFY2(bool(output), name);
+                const std::string& bytes = output->front().bytes;
+                const auto read = files::partSurfaceOf(write(name, bytes), bytes);
+                QVERIFY2(bool(read), name);
+                // Bodies of their own lie against each other: together they are the whole.
+                QVERIFY2(std::fabs(body::volumeOf(read->mesh) / body::volumeOf(made.solid->mesh) - 1) < 1e-4,
+                         name);
+            }
+        }
+    }
+
     void anotherLetterReadsNoFile() {
         const std::string path = write("block.stl", files::stlOf(soundOf(boxOf({0, 0, -10}, {60, 30, 0}))));
         card::Card card = cardOn(path, {30, 15, 0}, "Quay");

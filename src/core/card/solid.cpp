@@ -355,6 +355,7 @@ Solid solidOf(const Lettering& lettering, std::shared_ptr<const std::vector<blan
         Solid solid;
         solid.panels = panels;
         solid.mesh = *lettering.part;
+        solid.bodies = Solid::Bodies{solid.mesh, {}};
         solid.dropOuts.pieces = body::shellsOf(solid.mesh);
         return solid;
     }
