@@ -178,7 +178,8 @@ QString body(const quantity::Problem& problem) {
     case ProblemKind::sideSmall:
         return Problems::tr("This side has no room for words.");
     case ProblemKind::inFacets:
-        return Problems::tr("In “%1” %2 faces are facets: broken edges, balls and turned shapes have no true "
+        return Problems::tr("In “%1” %2 faces are facets: broken edges, balls, turned shapes and parts from "
+                            "files have no true "
                             "surfaces there.")
             .arg(subject, detail);
     case ProblemKind::rimCrossed:
