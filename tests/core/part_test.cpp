@@ -395,6 +395,28 @@ class PartTest : public QObject {
         }
     }
 
+    void aHollowStaysHollowHoweverThePartLies() {
+        Mesh hollow = boxOf({0, 0, 0}, {40, 30, 20});
+        const Mesh within = boxOf({5, 5, 5}, {15, 25, 15});
+        const int first = int(hollow.vertices.size());
+        hollow.vertices.insert(hollow.vertices.end(), within.vertices.begin(), within.vertices.end());
+        for (const auto& t : within.triangles)
+            hollow.triangles.push_back({t[0] + first, t[2] + first, t[1] + first});
+        hollow.faces.resize(hollow.triangles.size(), body::Face::blank);
+        card::Card card = cardOn(write("hollow.stl", files::stlOf(hollow)), {20, 15, 20}, "Quay");
+        card.inscriptions.clear();
+        for (const double turn : {0.0, 45.0, 200.0}) {
+            card.lying = {"back", turn};
+            const card::Made made = samples::made(card);
+            const auto output = card::outputOf(made, *card::formatOf("a.step"), "a.step");
+            QVERIFY(bool(output));
+            const auto read =
+                files::partSurfaceOf(write("a.step", output->front().bytes), output->front().bytes);
+            QVERIFY(bool(read));
+            QVERIFY(std::fabs(body::volumeOf(soundOf(read->mesh)) - (40 * 30 * 20 - 10 * 20 * 10)) < 0.01);
+        }
+    }
+
     void anotherLetterReadsNoFile() {
         const std::string path = write("block.stl", files::stlOf(soundOf(boxOf({0, 0, -10}, {60, 30, 0}))));
         card::Card card = cardOn(path, {30, 15, 0}, "Quay");

@@ -9,9 +9,6 @@ namespace {
 
 using plane::CurvePiece, plane::Vector;
 
-std::int64_t meshEdge(int a, int b) {
-    return (std::int64_t(std::min(a, b)) << 32) | std::int64_t(std::max(a, b));
-}
 std::int64_t wayOf(int from, int to) {
     return (std::int64_t(from) << 32) | std::int64_t(to);
 }
@@ -261,7 +258,7 @@ class Bounding {
                 const int other = across_.at(wayOf(to, from));
                 if (group_[t] == group_[size_t(other)] || from > to)
                     continue;
-                seamAt_[meshEdge(from, to)] = int(seams_.size());
+                seamAt_[edgeKey(from, to)] = int(seams_.size());
                 seams_.push_back({from, to, carrierOf(from, to, int(t), other)});
             }
         // Vertices are where more than two meet, or two that are not one.
@@ -438,7 +435,7 @@ class Bounding {
         for (size_t t = 0; t < mesh_.triangles.size(); ++t)
             for (size_t k = 0; k < 3; ++k) {
                 const int from = mesh_.triangles[t][k], to = mesh_.triangles[t][(k + 1) % 3];
-                if (!seamAt_.contains(meshEdge(from, to)) || seen[wayOf(from, to)])
+                if (!seamAt_.contains(edgeKey(from, to)) || seen[wayOf(from, to)])
                     continue;
                 const auto [face, isNew] = faceOf.try_emplace(group_[t], int(made_.faces.size()));
                 if (isNew) {
@@ -473,14 +470,14 @@ class Bounding {
             if (done)
                 break;
             done = true;
-            const Seam& seam = seams_[size_t(seamAt_.at(meshEdge(from, to)))];
+            const Seam& seam = seams_[size_t(seamAt_.at(edgeKey(from, to)))];
             const bool reversed = seam.turned != (seam.from != from);
             if (uses.empty() || uses.back().edge != seam.edge || isVertex_[size_t(from)])
                 uses.push_back({seam.edge, reversed, {}});
             // On round the vertex to the next one of the face.
             k = (k + 1) % 3;
             while (!seamAt_.contains(
-                meshEdge(mesh_.triangles[size_t(t)][k], mesh_.triangles[size_t(t)][(k + 1) % 3]))) {
+                edgeKey(mesh_.triangles[size_t(t)][k], mesh_.triangles[size_t(t)][(k + 1) % 3]))) {
                 const int here = mesh_.triangles[size_t(t)][k];
                 t = across_.at(wayOf(mesh_.triangles[size_t(t)][(k + 1) % 3], here));
                 const auto& corners = mesh_.triangles[size_t(t)];

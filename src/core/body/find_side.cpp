@@ -5,6 +5,7 @@
 #include <limits>
 #include <set>
 #include <unordered_map>
+#include <unordered_set>
 
 namespace bollard::body {
 namespace {
@@ -25,6 +26,68 @@ Vertex directed(const Vertex& v) {
 }
 std::array<double, 3> arrayOf(const Vertex& v) {
     return {v.x, v.y, v.z};
+}
+
+/// Where a straight line into a part first meets it: the triangle and the place; -1 for none. O(n).
+struct Met {
+    int triangle = -1;
+    Vertex at{};
+};
+Met metBy(const Mesh& part, const Vertex& from, const Vertex& way) {
+    Met met;
+    double nearest = std::numeric_limits<double>::max();
+    for (size_t t = 0; t < part.triangles.size(); ++t) {
+        const auto& [i, j, k] = part.triangles[t];
+        const Vertex a = part.vertices[size_t(i)];
+        const Vertex ab = part.vertices[size_t(j)] - a, ac = part.vertices[size_t(k)] - a;
+        const Vertex p = cross(way, ac);
+        const double size = dot(ab, p);
+        if (std::fabs(size) < 1e-15)
+            continue;
+        const Vertex d = from - a;
+        const double u = dot(d, p) / size;
+        const Vertex q = cross(d, ab);
+        const double v = dot(way, q) / size, along = dot(ac, q) / size;
+        if (u < 0 || v < 0 || u + v > 1 || along <= 0 || along >= nearest)
+            continue;
+        nearest = along;
+        met = {int(t), from + along * way};
+    }
+    return met;
+}
+
+/// The triangle nearest to a place. O(n).
+int nearestTriangle(const Mesh& part, const Vertex& place) {
+    int best = -1;
+    double least = std::numeric_limits<double>::max();
+    for (size_t t = 0; t < part.triangles.size(); ++t) {
+        const auto& [i, j, k] = part.triangles[t];
+        const Vertex a = part.vertices[size_t(i)], b = part.vertices[size_t(j)], c = part.vertices[size_t(k)];
+        const Vertex n = cross(b - a, c - a);
+        const double size = dot(n, n);
+        double far = std::numeric_limits<double>::max();
+        const auto toEdge = [&](const Vertex& from, const Vertex& to) {
+            const Vertex way = to - from;
+            const double t0 = std::clamp(dot(place - from, way) / std::max(dot(way, way), 1e-300), 0.0, 1.0);
+            const Vertex off = place - (from + t0 * way);
+            far = std::min(far, dot(off, off));
+        };
+        const bool inside = size > 0 && dot(cross(b - a, place - a), n) >= 0 &&
+                            dot(cross(c - b, place - b), n) >= 0 && dot(cross(a - c, place - c), n) >= 0;
+        if (inside) {
+            const double h = dot(place - a, n);
+            far = h * h / size;
+        } else {
+            toEdge(a, b);
+            toEdge(b, c);
+            toEdge(c, a);
+        }
+        if (far < least) {
+            least = far;
+            best = int(t);
+        }
+    }
+    return best;
 }
 
 /// Neighbours and normals of a part's triangles.
@@ -63,14 +126,13 @@ class Faces {
     /// Those that hang together with the first and belong.
     template<class Belongs> std::vector<int> grown(int first, const Belongs& belongs) const {
         std::vector<int> all{first};
-        std::vector<bool> seen(part_.triangles.size());
-        seen[size_t(first)] = true;
+        std::unordered_set<int> seen{first}; // mostly few of many
         for (size_t i = 0; i < all.size(); ++i)
             for (size_t k = 0; k < 3; ++k) {
                 const int next = across(all[i], k);
-                if (next < 0 || seen[size_t(next)] || !belongs(all[i], next))
+                if (next < 0 || seen.contains(next) || !belongs(all[i], next))
                     continue;
-                seen[size_t(next)] = true;
+                seen.insert(next);
                 all.push_back(next);
             }
         return all;
@@ -607,62 +669,6 @@ FoundSide roundSide(const Faces& faces, const RoundFaces& of, const Vertex& plac
 }
 
 } // namespace
-
-Met metBy(const Mesh& part, const Vertex& from, const Vertex& way) {
-    Met met;
-    double nearest = std::numeric_limits<double>::max();
-    for (size_t t = 0; t < part.triangles.size(); ++t) {
-        const auto& [i, j, k] = part.triangles[t];
-        const Vertex a = part.vertices[size_t(i)];
-        const Vertex ab = part.vertices[size_t(j)] - a, ac = part.vertices[size_t(k)] - a;
-        const Vertex p = cross(way, ac);
-        const double size = dot(ab, p);
-        if (std::fabs(size) < 1e-15)
-            continue;
-        const Vertex d = from - a;
-        const double u = dot(d, p) / size;
-        const Vertex q = cross(d, ab);
-        const double v = dot(way, q) / size, along = dot(ac, q) / size;
-        if (u < 0 || v < 0 || u + v > 1 || along <= 0 || along >= nearest)
-            continue;
-        nearest = along;
-        met = {int(t), from + along * way};
-    }
-    return met;
-}
-
-int nearestTriangle(const Mesh& part, const Vertex& place) {
-    int best = -1;
-    double least = std::numeric_limits<double>::max();
-    for (size_t t = 0; t < part.triangles.size(); ++t) {
-        const auto& [i, j, k] = part.triangles[t];
-        const Vertex a = part.vertices[size_t(i)], b = part.vertices[size_t(j)], c = part.vertices[size_t(k)];
-        const Vertex n = cross(b - a, c - a);
-        const double size = dot(n, n);
-        double far = std::numeric_limits<double>::max();
-        const auto toEdge = [&](const Vertex& from, const Vertex& to) {
-            const Vertex way = to - from;
-            const double t0 = std::clamp(dot(place - from, way) / std::max(dot(way, way), 1e-300), 0.0, 1.0);
-            const Vertex off = place - (from + t0 * way);
-            far = std::min(far, dot(off, off));
-        };
-        const bool inside = size > 0 && dot(cross(b - a, place - a), n) >= 0 &&
-                            dot(cross(c - b, place - b), n) >= 0 && dot(cross(a - c, place - c), n) >= 0;
-        if (inside) {
-            const double h = dot(place - a, n);
-            far = h * h / size;
-        } else {
-            toEdge(a, b);
-            toEdge(b, c);
-            toEdge(c, a);
-        }
-        if (far < least) {
-            least = far;
-            best = int(t);
-        }
-    }
-    return best;
-}
 
 quantity::Result<FoundSide> sideAt(const Mesh& part, const std::array<double, 3>& place, double turn) {
     const Vertex at{place[0], place[1], place[2]};

@@ -6,6 +6,11 @@
 
 namespace bollard::body {
 
+/// An edge between two numbered points, whichever way.
+inline std::int64_t edgeKey(int a, int b) {
+    return (std::int64_t(a < b ? a : b) << 32) | std::int64_t(a < b ? b : a);
+}
+
 /// A height over a point of a part's plan.
 struct Origin {
     int part = 0;

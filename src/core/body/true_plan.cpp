@@ -14,9 +14,6 @@ constexpr double onCurve_mm = 2e-4;
 constexpr double onChord_mm = 0.0115;
 constexpr std::int32_t leanError = 2; // grid units: two roundings
 
-std::int64_t edgeKey(int a, int b) {
-    return (std::int64_t(std::min(a, b)) << 32) | std::int64_t(std::max(a, b));
-}
 std::int64_t bucketAt(double x, double y) {
     return (std::int64_t(std::floor(x / bucket_mm)) << 32) ^
            (std::int64_t(std::floor(y / bucket_mm)) & 0xffffffff);

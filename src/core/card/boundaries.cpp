@@ -60,9 +60,13 @@ void lay(body::Boundary& boundary, const space::Pose& pose) {
             layCurve(curve);
     }
     for (body::Boundary::Shell& shell : boundary.shells) {
-        const space::Vertex a = pose.at(shell.extent.low), b = pose.at(shell.extent.high);
-        shell.extent = {{std::min(a.x, b.x), std::min(a.y, b.y), std::min(a.z, b.z)},
-                        {std::max(a.x, b.x), std::max(a.y, b.y), std::max(a.z, b.z)}};
+        body::Mesh corners; // of its box: what lay within another still does
+        const auto& [low, high] = shell.extent;
+        for (const double x : {low.x, high.x})
+            for (const double y : {low.y, high.y})
+                for (const double z : {low.z, high.z})
+                    corners.vertices.push_back(pose.at({x, y, z}));
+        shell.extent = body::extentOf(corners);
     }
 }
 

@@ -62,10 +62,6 @@ Part partOf(const PartKey& key, const std::stop_token& stop) {
     auto repaired = body::repaired(mesh, stop);
     if (!repaired)
         return refused(repaired.problem());
-    part.welded = repaired->welded;
-    part.dropped = repaired->dropped;
-    part.flipped = repaired->flipped;
-    part.closed = repaired->closed;
     part.body = std::make_shared<const body::Mesh>((*std::move(repaired)).body);
     return part;
 }

@@ -12,7 +12,6 @@ namespace bollard::card {
 struct Part {
     std::shared_ptr<const body::Mesh> body{}; ///< mm, in the card's coordinates; null with a problem
     std::string digest{};
-    int welded = 0, dropped = 0, flipped = 0, closed = 0; ///< what was mended of it
     std::optional<quantity::Problem> problem{};
 };
 

@@ -301,10 +301,9 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& asked, const std::str
     std::shared_ptr<const Part> part;
     std::shared_ptr<const SidesFound> sides;
     if (asked->blank.kind == blank::Kind::file && !asked->blank.part.file.empty()) {
-        part = memory_->part(partKeyOf(asked->blank.part, folder), 1000,
-                             [&, key = partKeyOf(asked->blank.part, folder)] {
-                                 return std::make_shared<const Part>(partOf(key, stop));
-                             });
+        const PartKey partKey = partKeyOf(asked->blank.part, folder);
+        part =
+            memory_->part(partKey, 1000, [&] { return std::make_shared<const Part>(partOf(partKey, stop)); });
         if (stop.stop_requested()) {
             memory_->part.forget();
             return made;

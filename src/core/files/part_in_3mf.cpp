@@ -1,20 +1,14 @@
 #include "files/part_in_3mf.hpp"
-#include <Model/COM/NMR_DLLInterfaces.h>
-#include <memory>
+#include "files/lib3mf_handle.hpp"
 
 namespace bollard::files {
 namespace {
 
-struct ReleaseRead {
-    void operator()(NMR::PLib3MFBase* handle) const { NMR::lib3mf_release(handle); }
-};
-template<class T> using ReadHandle = std::unique_ptr<T, ReleaseRead>;
-
 /// Takes what a call of the library gives.
-template<class T, class Call> ReadHandle<T> taken(const Call& call, bool& good) {
+template<class T, class Call> Lib3mfHandle<T> taken(const Call& call, bool& good) {
     T* handle = nullptr;
     good = good && call(&handle) == LIB3MF_OK && handle;
-    return ReadHandle<T>(good ? handle : nullptr);
+    return Lib3mfHandle<T>(good ? handle : nullptr);
 }
 
 double millimetresOf(DWORD unit) {

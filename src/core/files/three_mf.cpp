@@ -1,15 +1,9 @@
 #include "files/three_mf.hpp"
+#include "files/lib3mf_handle.hpp"
 #include "files/xml_text.hpp"
-#include <Model/COM/NMR_DLLInterfaces.h>
-#include <memory>
 
 namespace bollard::files {
 namespace {
-
-struct Release {
-    void operator()(NMR::PLib3MFBase* handle) const { NMR::lib3mf_release(handle); }
-};
-template<class T> using Handle = std::unique_ptr<T, Release>;
 
 /// Metadata values go into the file as they are: escape what XML needs.
 /// The library writes through callbacks, and goes back to patch what it wrote.
@@ -51,7 +45,7 @@ class Model {
     void add(const NamedBody& body) {
         NMR::PLib3MFModelMeshObject* object = nullptr;
         ok(NMR::lib3mf_model_addmeshobject(model_.get(), &object));
-        const Handle<NMR::PLib3MFModelMeshObject> owner(object);
+        const Lib3mfHandle<NMR::PLib3MFModelMeshObject> owner(object);
         if (failed_)
             return;
         ok(NMR::lib3mf_object_setnameutf8(object, body.name.c_str()));
@@ -67,14 +61,14 @@ class Model {
         colour(object, body);
         NMR::PLib3MFModelBuildItem* item = nullptr;
         ok(NMR::lib3mf_model_addbuilditem(model_.get(), object, nullptr, &item));
-        const Handle<NMR::PLib3MFModelBuildItem> itemOwner(item);
+        const Lib3mfHandle<NMR::PLib3MFModelBuildItem> itemOwner(item);
         ok(NMR::lib3mf_builditem_setuuidutf8(item, nextUuid().c_str()));
     }
 
     quantity::Result<std::string> bytes() {
         NMR::PLib3MFModelWriter* writer = nullptr;
         ok(NMR::lib3mf_model_querywriter(model_.get(), "3mf", &writer));
-        const Handle<NMR::PLib3MFModelWriter> owner(writer);
+        const Lib3mfHandle<NMR::PLib3MFModelWriter> owner(writer);
         Bytes result;
         if (!failed_)
             ok(NMR::lib3mf_writer_writetocallback(writer, reinterpret_cast<void*>(&putBytes),
@@ -103,12 +97,12 @@ class Model {
         ok(NMR::lib3mf_basematerial_getresourceid(materials_.get(), &group));
         NMR::PLib3MFDefaultPropertyHandler* handler = nullptr;
         ok(NMR::lib3mf_object_createdefaultpropertyhandler(object, &handler));
-        const Handle<NMR::PLib3MFDefaultPropertyHandler> owner(handler);
+        const Lib3mfHandle<NMR::PLib3MFDefaultPropertyHandler> owner(handler);
         ok(NMR::lib3mf_defaultpropertyhandler_setbasematerial(handler, group, index));
     }
 
-    Handle<NMR::PLib3MFModel> model_;
-    Handle<NMR::PLib3MFModelBaseMaterial> materials_;
+    Lib3mfHandle<NMR::PLib3MFModel> model_;
+    Lib3mfHandle<NMR::PLib3MFModelBaseMaterial> materials_;
     int uuids_ = 0;
     bool failed_ = false;
 };
