@@ -191,7 +191,10 @@ void MainWindow::buildBody() {
     connect(findings_, &FindingsPanel::opened, this, [this, light](const check::Finding& finding) {
         if (finding.inscription >= 0)
             editor_.select(finding.inscription);
-        flatView_->zoomTo(finding.places);
+        if (!finding.places.empty() && finding.places.front().onPart)
+            showView(body); // Flat has no place for it
+        else
+            flatView_->zoomTo(finding.places);
         light(finding.places, finding.severity == check::Severity::stop);
     });
     drawer_ = new Drawer(routeCard_, pages_);
@@ -216,12 +219,14 @@ void MainWindow::buildBody() {
     connect(routeCard_, &RouteCard::curveFileWanted, this, [this] { askForDrawing(DrawingUse::line); });
     connect(routeCard_, &RouteCard::profileFileWanted, this, [this] { askForDrawing(DrawingUse::profile); });
     connect(routeCard_, &RouteCard::partFileWanted, this, &MainWindow::askForPart);
-    connect(routeCard_, &RouteCard::pointingWanted, this, &MainWindow::pointAtSide);
+    connect(routeCard_, &RouteCard::pointingWanted, this,
+            [this](bool wanted) { pointAt(wanted ? Pointing::side : Pointing::none); });
+    connect(routeCard_, &RouteCard::lyingPointingWanted, this,
+            [this](bool wanted) { pointAt(wanted ? Pointing::lying : Pointing::none); });
     connect(&bodyView_->canvas(), &BodyCanvas::placePointedAt, this, [this](double x, double y, double z) {
-        pointAtSide(false);
-        routeCard_->blankBody().part().addSideAt({x, y, z});
+        takePointed({x, y, z});
     });
-    connect(&bodyView_->canvas(), &BodyCanvas::pointingLeft, this, [this] { pointAtSide(false); });
+    connect(&bodyView_->canvas(), &BodyCanvas::pointingLeft, this, [this] { pointAt(Pointing::none); });
     connect(routeCard_, &RouteCard::outlineFileWanted, this, [this] { askForDrawing(DrawingUse::outline); });
     connect(flatView_, &FlatView::fieldsMet, this, [this] {
         routeCard_->letteringBody().words().setFocus();
@@ -284,7 +289,7 @@ void MainWindow::buildActions() {
         notice_->say(problem.isEmpty() ? tr("“%1” is on the start page now.").arg(editor_.title()) : problem,
                      problem.isEmpty() ? NoticeBar::Tone::plain : NoticeBar::Tone::problem);
     });
-    auto* takes = action(menu, tr("Take typefaces along in the card"), {}, [this] {
+    auto* takes = action(menu, tr("Take typefaces and the part along in the card"), {}, [this] {
         editor_.setTravels(!editor_.card().travels);
         tellTaken();
     });
@@ -496,12 +501,14 @@ void MainWindow::tellTaken() {
     for (const type::CarriedTypeface& taken : card.typefaces)
         bytes += double(taken.bytes->size());
     if (!card.travels)
-        sentences << tr("The card is without typefaces again.");
+        sentences << tr("The card carries nothing along again.");
     else if (card.typefaces.empty())
         sentences << tr("The card takes no typeface along: those that come with Bollard are everywhere.");
     else
         sentences << tr("The card takes %n typeface(s) along, %1.", nullptr, int(card.typefaces.size()))
                          .arg(QLocale().formattedDataSize(qint64(bytes)));
+    if (const auto size = card.blank.part.carried->size(); card.travels && size > 0)
+        sentences << tr("The part's file comes along, %1.").arg(QLocale().formattedDataSize(qint64(size)));
     for (const quantity::Problem& left : editor_.leftBehind())
         sentences << wording::sentenceOf(left);
     notice_->say(sentences.join(QLatin1Char(' ')),

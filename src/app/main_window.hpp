@@ -103,7 +103,10 @@ class MainWindow : public QMainWindow {
     void askForTable();
     void askForDrawing(DrawingUse use);
     void askForPart();
-    void pointAtSide(bool wanted);
+    /// What a click on the body is for; `none` leaves it.
+    enum class Pointing { none, side, lying };
+    void pointAt(Pointing what);
+    void takePointed(const space::Vertex& place);
     void tracePicture(const QString& path, DrawingUse use);
     void takeDrawing(const artwork::Drawing& drawing, double millimetresPerUnit, const QString& name,
                      DrawingUse use);
@@ -140,6 +143,7 @@ class MainWindow : public QMainWindow {
     PlanPanel* plan_ = nullptr;
     StartPage* startPage_ = nullptr;
     View view_ = flat;
+    Pointing pointing_ = Pointing::none;
     bool closing_ = false;
     bool showsBefore_ = false; ///< B is held
     DrawingReader drawings_;

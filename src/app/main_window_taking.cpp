@@ -219,13 +219,35 @@ void MainWindow::usePart(const QString& path) {
     showView(body);
 }
 
-void MainWindow::pointAtSide(bool wanted) {
-    if (wanted)
+void MainWindow::pointAt(Pointing what) {
+    const Pointing before = std::exchange(pointing_, what);
+    if (what != Pointing::none)
         showView(body);
-    bodyView_->canvas().setPointing(wanted);
-    routeCard_->blankBody().part().setPointing(wanted);
-    if (wanted)
+    bodyView_->canvas().setPointing(
+        what == Pointing::side    ? tr("Click the side that words are to lie on; Escape leaves.")
+        : what == Pointing::lying ? tr("Click the face that the print is to lie on; Escape leaves.")
+                                  : QString());
+    if (what == Pointing::side || before == Pointing::side)
+        routeCard_->blankBody().part().setPointing(what == Pointing::side);
+    if (what == Pointing::lying || before == Pointing::lying)
+        routeCard_->processBody().setPointing(what == Pointing::lying);
+    if (what != Pointing::none)
         bodyView_->canvas().setFocus();
+}
+
+void MainWindow::takePointed(const space::Vertex& place) {
+    const Pointing what = pointing_;
+    pointAt(Pointing::none);
+    if (what == Pointing::side)
+        return routeCard_->blankBody().part().addSideAt(place);
+    const auto& solid = maker_.shown().made.solid;
+    if (!solid || solid->mesh.empty())
+        return;
+    const card::Lying lying = card::lyingOnFaceAt(place, solid->mesh);
+    editor_.edit(tr("Change the lying position"), {}, [&](card::Card& card) {
+        card.lying.on = lying.on;
+        card.lying.at = lying.at;
+    });
 }
 
 void MainWindow::tracePicture(const QString& path, DrawingUse use) {

@@ -106,9 +106,10 @@ int takePictures(MainWindow& window, const QString& folder) {
     window.flatView().overlays().choose(drawing::Overlay::pieces);
     picture("pieces-dark");
     window.flatView().overlays().choose(drawing::Overlay::none);
-    window.openSample(sample("mooring-tag"));
+    window.openSample(sample("horn-cleat"));
     window.showView(MainWindow::body);
     window.routeCard().open(RouteCard::working);
+    window.bodyView().canvas().stand(-30, 50);
     picture("body-dark");
     window.openSample(sample("tidewater"));
     window.setLook(drawing::Look::light);
@@ -120,14 +121,6 @@ int takePictures(MainWindow& window, const QString& folder) {
     window.showView(MainWindow::flat);
     window.routeCard().open(RouteCard::working);
     picture("ties");
-    window.resize(1600, 900);
-    window.showView(MainWindow::both);
-    window.openSample(sample("key-ring"));
-    window.editor().select(0);
-    window.routeCard().open(RouteCard::placing);
-    picture("facets");
-    window.resize(1280, 800);
-    window.showView(MainWindow::flat);
     window.openSample(sample("quay-bars"));
     window.editor().select(1);
     window.routeCard().open(RouteCard::lettering);
@@ -176,8 +169,20 @@ int takePictures(MainWindow& window, const QString& folder) {
     waitFor([&] { return window.layersView().proof() != nullptr; });
     window.layersView().scrubber().setValue(2);
     picture("layers-dark");
-    window.showView(MainWindow::flat);
     window.setLook(drawing::Look::light);
+    window.openSample(sample("mooring-tag"));
+    // Letters so small that lines are lost
+    window.editor().edit({}, {}, [](card::Card& card) {
+        for (card::Inscription& inscription : card.inscriptions)
+            inscription.style.size = std::min(inscription.style.size, 2.2);
+    });
+    settle(window);
+    waitFor([&] { return window.layersView().proof() != nullptr; });
+    window.layersView().showSolid(true);
+    waitFor([&] { return window.layersView().solid().sharp(); });
+    picture("layers-lost");
+    window.layersView().showSolid(false);
+    window.showView(MainWindow::flat);
     return saved;
 }
 

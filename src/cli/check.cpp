@@ -38,10 +38,12 @@ Json jsonOf(const check::Finding& finding, const Run& run, card::Pipeline& trial
               {"mends", mendsOf(finding, run, trial)}};
     json["places"] = Json::array();
     for (const check::FindingPlace& place : finding.places)
-        json["places"].push_back({{"text", place.text},
-                                  {"x", plane::toMillimetres(place.at.x)},
-                                  {"y", plane::toMillimetres(place.at.y)},
-                                  {"width", place.width}});
+        json["places"].push_back(
+            place.onPart ? Json{{"x", place.onPart->x}, {"y", place.onPart->y}, {"z", place.onPart->z}}
+                         : Json{{"text", place.text},
+                                {"x", plane::toMillimetres(place.at.x)},
+                                {"y", plane::toMillimetres(place.at.y)},
+                                {"width", place.width}});
     return json;
 }
 

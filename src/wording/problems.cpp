@@ -128,6 +128,8 @@ QString body(const quantity::Problem& problem) {
             .arg(subject);
     case ProblemKind::typefaceStays:
         return Problems::tr("The licence of “%1” does not let a card take it along.").arg(subject);
+    case ProblemKind::partTooLarge:
+        return Problems::tr("The part “%1” is too large to be taken along.").arg(subject);
     case ProblemKind::typefaceTooLarge:
         return Problems::tr("The file of “%1” is too large to be taken along.").arg(subject);
     case ProblemKind::nothingToMake:

@@ -77,12 +77,17 @@ QString wordsOnOneLine(const std::string& words, int most) {
 }
 
 QString nameOfSide(std::string_view side) {
-    const std::map<std::string_view, QString> names{
-        {"front", Summaries::tr("front")},     {"back", Summaries::tr("back")},
-        {"outside", Summaries::tr("outside")}, {"inside", Summaries::tr("inside")},
-        {"start", Summaries::tr("start")},     {"end", Summaries::tr("end")},
-        {"left", Summaries::tr("left")},       {"right", Summaries::tr("right")},
-        {"top", Summaries::tr("top")},         {"bottom", Summaries::tr("bottom")}};
+    const std::map<std::string_view, QString> names{{"front", Summaries::tr("front")},
+                                                    {"back", Summaries::tr("back")},
+                                                    {"outside", Summaries::tr("outside")},
+                                                    {"inside", Summaries::tr("inside")},
+                                                    {"start", Summaries::tr("start")},
+                                                    {"end", Summaries::tr("end")},
+                                                    {"left", Summaries::tr("left")},
+                                                    {"right", Summaries::tr("right")},
+                                                    {"top", Summaries::tr("top")},
+                                                    {"bottom", Summaries::tr("bottom")},
+                                                    {"face", Summaries::tr("a face pointed at")}};
     const auto known = names.find(side);
     return known != names.end() ? known->second : QString::fromUtf8(side.data(), qsizetype(side.size()));
 }

@@ -1,4 +1,6 @@
 // The Proof view of a print: its layers, what is told of them, and that they follow the card.
+#include "app/board/body_view.hpp"
+#include "app/card/route_card.hpp"
 #include "app/proof/layers_view.hpp"
 #include "app/proof/proof_view.hpp"
 #include "window_fixture.hpp"
@@ -116,6 +118,53 @@ class LayersInWindowTest : public QObject {
         view().scrubber().setValue(view().scrubber().maximum());
         below->click();
         QVERIFY(view().scrubber().value() < view().scrubber().maximum());
+    }
+
+    void layersAreShownOnTheSolidAsItLies() {
+        open("buoy-tag");
+        auto* const solid = f_->button("On the solid");
+        QVERIFY(solid && !view().showsSolid() && view().canvas().isVisible());
+        solid->click();
+        QVERIFY(view().showsSolid() && view().solid().isVisible());
+        QTRY_VERIFY_WITH_TIMEOUT(view().solid().sharp(), 20000);
+        const proof::Layer& top = view().proof()->layers.back();
+        QVERIFY(view().solid().view().section && view().solid().view().section->axis == 2);
+        QCOMPARE(view().solid().view().section->at, (top.low + top.high) / 2);
+        const QImage whole = view().solid().grab().toImage();
+        view().scrubber().setValue(2);
+        QTRY_VERIFY_WITH_TIMEOUT(view().solid().sharp(), 20000);
+        QVERIFY(view().solid().grab().toImage() != whole);
+        // It is turned by keys, and not looked at from below, where nothing is cut.
+        const double turn = view().solid().view().camera.turn;
+        QTest::keyClick(&view().solid(), Qt::Key_Right);
+        QCOMPARE(view().solid().view().camera.turn, turn + 5);
+        for (int i = 0; i < 40; ++i)
+            QTest::keyClick(&view().solid(), Qt::Key_Up);
+        QVERIFY(view().solid().view().camera.tilt < 90);
+        solid->click();
+        QVERIFY(!view().showsSolid());
+    }
+
+    void theFaceThatItLiesOnIsPointedAt() {
+        open("buoy-tag");
+        window().routeCard().open(RouteCard::process);
+        for (auto* heading : window().routeCard().findChildren<QPushButton*>())
+            if (heading->isVisible() && heading->text().endsWith(QStringLiteral("Lying and layers")))
+                heading->click();
+        auto* const point = f_->button("Point at a face");
+        QVERIFY(point && point->isVisible());
+        point->click();
+        BodyCanvas& canvas = window().bodyView().canvas();
+        QVERIFY(canvas.isVisible() && canvas.pointing() && point->isChecked());
+        canvas.stand(0, 180); // its back
+        QTRY_VERIFY_WITH_TIMEOUT(canvas.sharp(), 20000);
+        const std::string before = window().editor().card().lying.on;
+        QCOMPARE(before, std::string("front"));
+        QTest::mouseClick(&canvas, Qt::LeftButton, {}, canvas.rect().center());
+        QVERIFY(!canvas.pointing() && !point->isChecked());
+        QCOMPARE(window().editor().card().lying.on, std::string("back"));
+        window().editor().history().undo();
+        QCOMPARE(window().editor().card().lying.on, before);
     }
 
     void theColourChangeIsTold() {

@@ -151,6 +151,35 @@ class PartInWindowTest : public QObject {
             findings, [](const check::Finding& f) { return f.kind == check::FindingKind::sideMissing; }));
     }
 
+    void whatIsWrongWithAPartIsShownOnIt() {
+        // A box without its top.
+        QFile file(f_->path("open.obj"));
+        QVERIFY(file.open(QIODevice::WriteOnly));
+        file.write("v 0 0 0\nv 40 0 0\nv 40 20 0\nv 0 20 0\nv 0 0 10\nv 40 0 10\nv 40 20 10\nv 0 20 10\n"
+                   "f 1 4 3 2\nf 1 2 6 5\nf 2 3 7 6\nf 3 4 8 7\nf 4 1 5 8\n");
+        file.close();
+        window().usePart(f_->path("open.obj"));
+        settle(window());
+        const auto& made = window().maker().shown().made;
+        QVERIFY(made.solid && made.solid->problem);
+        QVERIFY(window().maker().shown().scene->triangles.size() == 10); // as its file has it
+        QTRY_VERIFY_WITH_TIMEOUT(canvas().sharp(), 20000);
+        const QImage before = canvas().grab().toImage();
+        const auto& findings = made.checked->findings;
+        const auto problem =
+            std::ranges::find(findings, check::FindingKind::partProblem, &check::Finding::kind);
+        QVERIFY(problem != findings.end() && problem->places.size() == 1);
+        canvas().light(problem->places, true);
+        const QImage lit = canvas().grab().toImage();
+        QVERIFY(lit != before);
+        // A ring round the middle of the hole
+        const QPoint middle = seen(20, 10, 10);
+        bool there = false;
+        for (int i = -60; i <= 60; ++i)
+            there = there || lit.pixel(middle + QPoint(i, 0)) != before.pixel(middle + QPoint(i, 0));
+        QVERIFY(there);
+    }
+
     void anotherFileTakesItsPlace() {
         window().usePart(QStringLiteral(BOLLARD_SOURCE "/samples/horn-cleat.stl"));
         QVERIFY(made());

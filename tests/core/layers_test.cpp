@@ -319,6 +319,66 @@ class LayersTest : public QObject {
         card.lying.on = "bottom"; // then it is not in layers
         QVERIFY(!has(samples::made(card), FindingKind::layersUneven));
     }
+
+    void lettersThatLoseALayerAreTold() {
+        card::Card card = blockOf("front");
+        card.lying.on = "back";
+        const auto& filament = card.process.kind.as<process::Filament>();
+        const auto missing = [&]() -> std::optional<check::Finding> {
+            const card::Made made = samples::made(card);
+            for (const check::Finding& finding : made.checked->findings)
+                if (finding.kind == FindingKind::layerMissing)
+                    return finding;
+            return std::nullopt;
+        };
+        QVERIFY(!missing());
+        // No layer has its middle in letters of less than half a layer.
+        card.inscriptions[0].working.height = 0.45 * filament.layer;
+        const auto none = missing();
+        QVERIFY(none && none->severity == check::Severity::stop && none->count == 0);
+        QCOMPARE(none->limit, filament.layer);
+        card.inscriptions[0].working.height = none->limit;
+        QVERIFY(!missing());
+        // Face down a thick first layer takes all that is sunk by less than half of it.
+        card.lying.on = "front";
+        card.inscriptions[0].working.kind = working::Kind::sunk;
+        card.process.kind.as<process::Filament>().firstLayer = 3 * filament.layer;
+        card.inscriptions[0].working.depth = 2 * filament.layer;
+        const auto one = missing();
+        QVERIFY(one && one->severity == check::Severity::watch && one->count == 1);
+        card.inscriptions[0].working.depth = one->limit;
+        QVERIFY(!missing());
+    }
+
+    void aPrintLiesOnAFaceThatIsPointedAt() {
+        card::Card card = blockOf("front");
+        const card::Made made = samples::made(card);
+        const body::Extent extent = body::extentOf(made.solid->mesh);
+        const space::Vertex middle = 0.5 * (extent.low + extent.high);
+        // What a name says is called so.
+        QCOMPARE(card::lyingOnFaceAt({extent.low.x, middle.y, middle.z}, made.solid->mesh).on,
+                 std::string("left"));
+        QCOMPARE(card::lyingOnFaceAt({middle.x, middle.y, extent.low.z}, made.solid->mesh).on,
+                 std::string("back"));
+        // A facet of a bar of six leans; it comes to lie level on the bed.
+        card.inscriptions.clear();
+        card.blank.kind = blank::Kind::faceted;
+        card.blank.facets = 6;
+        card.blank.across = 30;
+        card.blank.bore = 10;
+        card.blank.length = 40;
+        const card::Made six = samples::made(card);
+        const double a = M_PI / 3;
+        const space::Vertex facet{15 * std::sin(a), 20, 15 * std::cos(a)};
+        card.lying = card::lyingOnFaceAt(facet, six.solid->mesh);
+        QCOMPARE(card.lying.on, std::string("face"));
+        const auto pose = card::poseOf(card.lying, *six.solid->panels, six.solid->mesh);
+        QVERIFY(bool(pose));
+        QVERIFY2(std::fabs(pose->at(facet).z) < 1e-3, qPrintable(QString::number(pose->at(facet).z)));
+        const auto read = card::cardFromJson(card::jsonOf(card));
+        QVERIFY(read && read->lying == card.lying);
+        QVERIFY(!has(samples::made(*read), FindingKind::sideMissing));
+    }
 };
 
 QTEST_GUILESS_MAIN(LayersTest)

@@ -44,7 +44,7 @@ constexpr Expected expected[]{
     {"key-ring", "", 2981.65994, 34, 821.246},
     {"bollard-cap", "note latitudeUneven:round", 61830.49418, 33, 1376.719},
     {"buoy-tag", "", 4799.62466, 23, 602.453},
-    {"horn-cleat", "watch gapNarrow:boat:watch", 44509.55383, 25, 1029.646},
+    {"horn-cleat", "watch gapNarrow:boat:watch", 44510.19313, 25, 1067.393},
     {"buoy-ball", "note latitudeUneven:berth", 113039.56000, 26, 1189.948},
 };
 

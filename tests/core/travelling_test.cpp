@@ -72,7 +72,7 @@ class TravellingTest : public QObject {
         QVERIFY(face);
         card::Card card = travelling(face->family, face->style);
         const auto here = lettersOf(card, samples::catalogue());
-        QVERIFY(card::takeTypefaces(card, samples::catalogue().get(), "").empty());
+        QVERIFY(card::takeAlong(card, samples::catalogue().get(), "").empty());
         QCOMPARE(card.typefaces.size(), size_t(1));
 
         const auto bare = std::make_shared<const type::Catalogue>(std::vector<type::TypefaceEntry>{});
@@ -105,8 +105,7 @@ class TravellingTest : public QObject {
             card::Card card = travelling({}, {});
             card.inscriptions[0].typeface.file = "own.ttf";
             card.inscriptions.push_back(card.inscriptions[0]); // is told once
-            const auto left =
-                card::takeTypefaces(card, samples::catalogue().get(), folder.path().toStdString());
+            const auto left = card::takeAlong(card, samples::catalogue().get(), folder.path().toStdString());
             QCOMPARE(card.typefaces.size(), size_t(goes ? 1 : 0));
             QCOMPARE(left.size(), size_t(goes ? 0 : 1));
             if (!goes)
@@ -118,24 +117,24 @@ class TravellingTest : public QObject {
 
     void whatShipsStaysAndWhatIsNoLongerUsedIsLeft() {
         card::Card card = travelling("League Spartan", "Bold");
-        QVERIFY(card::takeTypefaces(card, samples::catalogue().get(), "").empty());
+        QVERIFY(card::takeAlong(card, samples::catalogue().get(), "").empty());
         QVERIFY(card.typefaces.empty());
 
         const type::TypefaceEntry* const face = installedFace();
         card.inscriptions[0].typeface = {face->family, face->style, {}, 0};
-        QVERIFY(card::takeTypefaces(card, samples::catalogue().get(), "").empty());
+        QVERIFY(card::takeAlong(card, samples::catalogue().get(), "").empty());
         QCOMPARE(card.typefaces.size(), size_t(1));
         // What it carries it keeps where it is not installed
-        QVERIFY(card::takeTypefaces(card, nullptr, "").empty());
+        QVERIFY(card::takeAlong(card, nullptr, "").empty());
         QCOMPARE(card.typefaces.size(), size_t(1));
         card.inscriptions[0].typeface = {"League Spartan", "Bold", {}, 0};
-        QVERIFY(card::takeTypefaces(card, samples::catalogue().get(), "").empty());
+        QVERIFY(card::takeAlong(card, samples::catalogue().get(), "").empty());
         QVERIFY(card.typefaces.empty());
     }
 
     void aTypefaceThatIsNotThereIsTold() {
         card::Card card = travelling("Harbour Grotesk", "Bold");
-        const auto left = card::takeTypefaces(card, samples::catalogue().get(), "");
+        const auto left = card::takeAlong(card, samples::catalogue().get(), "");
         QCOMPARE(left.size(), size_t(1));
         QCOMPARE(left[0].kind, ProblemKind::typefaceUnknown);
     }

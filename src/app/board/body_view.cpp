@@ -18,68 +18,34 @@
 namespace bollard::app {
 
 BodyCanvas::BodyCanvas(CardEditor& editor, Maker& maker, QWidget* parent)
-    : QWidget(parent), editor_(editor), maker_(maker) {
+    : SceneCanvas(parent), editor_(editor), maker_(maker) {
     connect(&editor_, &CardEditor::changed, this, [this] { update(); });
     connect(&editor_, &CardEditor::selectionChanged, this, [this] { update(); });
-    setFocusPolicy(Qt::StrongFocus);
     setMouseTracking(true);
-    setAttribute(Qt::WA_OpaquePaintEvent);
     setAccessibleName(tr("Body view"));
     setAccessibleDescription(tr("Arrow keys turn the body; plus and minus zoom; Home fits; Page up and Page "
                                 "down change how high or deep "
                                 "the selected words are, with Shift in hundredths."));
-    setMinimumSize(200, 120);
-    pool_.setMaxThreadCount(1);
-    constexpr int moment = 160; // ms of rest before the sharp frame
-    rest_.setSingleShot(true);
-    rest_.setInterval(moment);
-    connect(&rest_, &QTimer::timeout, this, [this] { draw(picture::Quality::sharp); });
     connect(&maker_, &Maker::stageDone, this, &BodyCanvas::takeShown);
 }
 
-BodyCanvas::~BodyCanvas() {
-    pool_.waitForDone();
-}
-
 void BodyCanvas::takeShown() {
-    const auto& scene = maker_.shown().scene;
-    if (scene == scene_)
+    const auto& now = maker_.shown().scene;
+    if (now == scene())
         return update(); // the stock may lie elsewhere
-    scene_ = scene;
-    if (fitted_)
-        fit();
-    else
-        look(true);
+    setScene(now);
 }
 
-void BodyCanvas::stand(double turn, double tilt) {
-    view_.camera.turn = turn;
-    view_.camera.tilt = tilt;
-    fit();
-}
-
-void BodyCanvas::fit() {
-    fitted_ = true;
-    if (scene_)
-        view_.camera =
-            picture::fitted(scene_->extent, view_.camera.turn, view_.camera.tilt, width(), height(), 36);
-    look(true);
-}
-
-void BodyCanvas::setPointing(bool pointing) {
-    pointing_ = pointing;
-    setCursor(pointing ? Qt::CrossCursor : Qt::ArrowCursor);
+void BodyCanvas::setPointing(const QString& asked) {
+    pointing_ = asked;
+    setCursor(pointing() ? Qt::CrossCursor : Qt::ArrowCursor);
     update();
 }
 
-void BodyCanvas::setSection(std::optional<picture::Section> section) {
-    view_.section = section;
-    look(true);
-}
-
 void BodyCanvas::setSeeThrough(bool seeThrough) {
-    view_.seeThrough = seeThrough;
-    look(true);
+    picture::View now = view();
+    now.seeThrough = seeThrough;
+    setView(now);
 }
 
 void BodyCanvas::light(const std::vector<check::FindingPlace>& places, bool stops) {
@@ -89,73 +55,32 @@ void BodyCanvas::light(const std::vector<check::FindingPlace>& places, bool stop
 }
 
 double BodyCanvas::alongExtent(int axis, double share) const {
-    if (!scene_)
+    if (!scene())
         return 0;
-    const body::Extent& extent = scene_->extent;
+    const body::Extent& extent = scene()->extent;
     const double low = axis == 0 ? extent.low.x : axis == 1 ? extent.low.y : extent.low.z;
     const double high = axis == 0 ? extent.high.x : axis == 1 ? extent.high.y : extent.high.z;
     return low + share * (high - low);
 }
 
-void BodyCanvas::look(bool moving) {
-    sharp_ = false;
-    draw(moving ? picture::Quality::coarse : picture::Quality::sharp);
-    rest_.start();
-}
-
-void BodyCanvas::draw(picture::Quality quality) {
-    if (!isVisible() || !scene_)
-        return;
-    if (drawing_) {
-        again_ = true;
-        movingAgain_ = quality == picture::Quality::coarse;
-        return;
-    }
-    drawing_ = true;
-    const double ratio = devicePixelRatioF();
-    picture::View view = view_;
-    view.quality = quality;
-    view.paints = drawing::paintsOf(drawing::currentLook());
-    view.camera.mmPerPixel /= ratio;
-    const QSize size = this->size() * ratio;
-    pool_.start([this, scene = scene_, view, size, ratio] {
-        auto frame =
-            std::make_shared<picture::Frame>(picture::frameOf(*scene, view, size.width(), size.height()));
-        QMetaObject::invokeMethod(this, [this, frame, view, ratio] {
-            frame_ = std::move(*frame);
-            frameCamera_ = view.camera;
-            image_ = QImage(reinterpret_cast<const uchar*>(frame_.pixels.data()), frame_.width, frame_.height,
-                            frame_.width * 4, QImage::Format_RGB32);
-            image_.setDevicePixelRatio(ratio);
-            drawing_ = false;
-            sharp_ = view.quality == picture::Quality::sharp && !again_;
-            update();
-            emit frameShown();
-            if (std::exchange(again_, false))
-                draw(movingAgain_ ? picture::Quality::coarse : picture::Quality::sharp);
-        });
-    });
-}
-
 void BodyCanvas::paintEvent(QPaintEvent*) {
     QPainter painter(this);
     const drawing::Tokens& t = drawing::tokens();
-    painter.fillRect(rect(), t.ground);
-    if (!image_.isNull() && scene_)
-        painter.drawImage(0, 0, image_);
-    if (scene_ && scene_->triangles.empty()) {
+    paintFrame(painter);
+    if (scene() && scene()->triangles.empty()) {
         painter.setPen(t.inkSoft);
         painter.drawText(rect(), Qt::AlignCenter, tr("Nothing to make yet: give the card a blank or words."));
     }
     painter.setRenderHint(QPainter::Antialiasing);
     paintStock(painter);
     paintOverlay(painter);
-    const double top = scene_ ? scene_->extent.high.z : 0;
+    const double top = scene() ? scene()->extent.high.z : 0;
     for (const check::FindingPlace& place : lit_) {
         const picture::Point3 at =
-            picture::inPicture(view_.camera, width(), height(),
-                               {plane::toMillimetres(place.at.x), plane::toMillimetres(place.at.y), top});
-        const double radius = std::max(9.0, place.width / view_.camera.mmPerPixel);
+            picture::inPicture(view().camera, width(), height(),
+                               place.onPart.value_or(space::Vertex{plane::toMillimetres(place.at.x),
+                                                                   plane::toMillimetres(place.at.y), top}));
+        const double radius = std::max(9.0, place.width / view().camera.mmPerPixel);
         painter.setPen(QPen(t.paper, 5));
         painter.drawEllipse(QPointF(at.x, at.y), radius, radius);
         painter.setPen(QPen(litStops_ ? t.stop : t.watch, 2.4));
@@ -166,14 +91,13 @@ void BodyCanvas::paintEvent(QPaintEvent*) {
         veil.setAlpha(120);
         painter.fillRect(rect(), veil);
     }
-    if (pointing_) {
-        const QString text = tr("Click the side that words are to lie on; Escape leaves.");
-        const QRectF label(12, 12, QFontMetricsF(painter.font()).horizontalAdvance(text) + 20, 26);
+    if (pointing()) {
+        const QRectF label(12, 12, QFontMetricsF(painter.font()).horizontalAdvance(pointing_) + 20, 26);
         painter.setPen(t.tide);
         painter.setBrush(t.paper);
         painter.drawRoundedRect(label, 3, 3);
         painter.setPen(t.ink);
-        painter.drawText(label, Qt::AlignCenter, text);
+        painter.drawText(label, Qt::AlignCenter, pointing_);
         painter.setBrush(Qt::NoBrush);
     } else {
         paintHandle(painter);
@@ -185,32 +109,9 @@ void BodyCanvas::paintEvent(QPaintEvent*) {
     }
 }
 
-void BodyCanvas::resizeEvent(QResizeEvent*) {
-    if (fitted_)
-        fit();
-    else
-        look(true);
-}
-void BodyCanvas::showEvent(QShowEvent*) {
-    if (fitted_)
-        fit();
-    else
-        look(false);
-}
-void BodyCanvas::changeEvent(QEvent* event) {
-    if (event->type() == QEvent::PaletteChange)
-        look(false);
-    QWidget::changeEvent(event);
-}
-
 std::optional<HeightHandle> BodyCanvas::handle() const {
     const card::Inscription* inscription = editor_.inscription();
     return inscription ? heightHandleOf(maker_.shown().made, editor_.selected(), *inscription) : std::nullopt;
-}
-
-QPointF BodyCanvas::pixelOf(const space::Vertex& at) const {
-    const picture::Point3 there = picture::inPicture(view_.camera, width(), height(), {at.x, at.y, at.z});
-    return {there.x, there.y};
 }
 
 /// The stock's edges, what holds it, and the machine's zero with its axes, of cards that are cut.
@@ -238,7 +139,7 @@ void BodyCanvas::paintStock(QPainter& painter) const {
         box({{clamp.x, clamp.y, cutting.stock.high.z},
              {clamp.x + clamp.width, clamp.y + clamp.height, cutting.stock.high.z + clamp.top}});
     constexpr double axis = 28; // pixels, where it is seen from the side
-    const double length = axis * view_.camera.mmPerPixel;
+    const double length = axis * view().camera.mmPerPixel;
     const QPointF zero = pixelOf(cutting.zero);
     for (const auto& [way, name] : {std::pair{space::Vertex{length, 0, 0}, "x"},
                                     {space::Vertex{0, length, 0}, "y"},
@@ -261,7 +162,7 @@ std::optional<QPointF> BodyCanvas::heightTip() const {
 
 void BodyCanvas::paintHandle(QPainter& painter) const {
     const auto now = handle();
-    if (!now || !scene_)
+    if (!now || !scene())
         return;
     const drawing::Tokens& t = drawing::tokens();
     const QPointF foot = pixelOf(now->foot), tip = pixelOf(now->tip());
@@ -316,9 +217,9 @@ void BodyCanvas::paintOverlay(QPainter& painter) const {
         laid.toPixels = transformOf(true);
         extras.side = across;
     }
-    const double seen = std::fabs(laid.toPixels.determinant()) * view_.camera.mmPerPixel;
+    const double seen = std::fabs(laid.toPixels.determinant()) * view().camera.mmPerPixel;
     constexpr double edgeOn = 0.05;
-    if (seen * view_.camera.mmPerPixel < edgeOn)
+    if (seen * view().camera.mmPerPixel < edgeOn)
         return;
     laid.pixelsPerMm = std::sqrt(std::fabs(laid.toPixels.determinant()));
     painter.save();
@@ -339,7 +240,7 @@ void BodyCanvas::stepReach(double by_mm) {
 
 void BodyCanvas::mousePressEvent(QMouseEvent* event) {
     last_ = event->position();
-    if (pointing_) {
+    if (pointing()) {
         if (event->button() == Qt::LeftButton)
             pressed_ = last_;
         return;
@@ -355,10 +256,8 @@ void BodyCanvas::mousePressEvent(QMouseEvent* event) {
 }
 
 void BodyCanvas::mouseReleaseEvent(QMouseEvent* event) {
-    if (const auto pressed = std::exchange(pressed_, std::nullopt); pressed && pointing_) {
-        const double ratio = devicePixelRatioF();
-        if (const auto point = picture::pointUnder(frame_, frameCamera_, int(event->position().x() * ratio),
-                                                   int(event->position().y() * ratio)))
+    if (const auto pressed = std::exchange(pressed_, std::nullopt); pressed && pointing()) {
+        if (const auto point = placeUnder(event->position()))
             emit placePointedAt(point->x, point->y, point->z);
         return;
     }
@@ -382,27 +281,14 @@ void BodyCanvas::mouseMoveEvent(QMouseEvent* event) {
         const QPointF moved = last_ - draggedFrom_;
         constexpr double tooShort = 1;
         const double up = length > tooShort ? QPointF::dotProduct(moved, perMm) / length
-                                            : -moved.y() * view_.camera.mmPerPixel;
+                                            : -moved.y() * view().camera.mmPerPixel;
         const double step = event->modifiers() & Qt::AltModifier ? 0.01 : 0.1;
         const double reach = std::round((dragged_->reach + up) / step) * step;
         return setReachTo(dragged_->reach < 0 ? std::min(reach, -step) : std::max(reach, step));
     }
-    if (event->buttons() == Qt::LeftButton && !(event->modifiers() & Qt::ShiftModifier))
-        return orbit(by.x() * 0.4, -by.y() * 0.4);
-    if (event->buttons() != Qt::NoButton) {
-        // Shift the centre against the drag, in the plane of the picture.
-        const picture::Camera& c = view_.camera;
-        const double turn = c.turn * M_PI / 180, tilt = c.tilt * M_PI / 180;
-        const double right = -by.x() * c.mmPerPixel, up = by.y() * c.mmPerPixel;
-        view_.camera.centre.x += std::cos(turn) * right + std::sin(turn) * std::cos(tilt) * up;
-        view_.camera.centre.y += -std::sin(turn) * right + std::cos(turn) * std::cos(tilt) * up;
-        view_.camera.centre.z += std::sin(tilt) * up;
-        fitted_ = false;
-        return look(true);
-    }
-    const double ratio = devicePixelRatioF();
-    const auto point = picture::pointUnder(frame_, frameCamera_, int(event->position().x() * ratio),
-                                           int(event->position().y() * ratio));
+    if (event->buttons() != Qt::NoButton)
+        return drag(by, event->buttons() != Qt::LeftButton || event->modifiers() & Qt::ShiftModifier);
+    const auto point = placeUnder(event->position());
     if (!point || !maker_.shown().made.card)
         return emit pointed({});
     const quantity::Unit unit = maker_.shown().made.card->unit;
@@ -429,9 +315,7 @@ std::optional<blank::OnSide> BodyCanvas::sideUnder(const space::Vertex& point) c
 }
 
 void BodyCanvas::mouseDoubleClickEvent(QMouseEvent* event) {
-    const double ratio = devicePixelRatioF();
-    const auto point = picture::pointUnder(frame_, frameCamera_, int(event->position().x() * ratio),
-                                           int(event->position().y() * ratio));
+    const auto point = placeUnder(event->position());
     if (event->button() != Qt::LeftButton || !point || !maker_.shown().made.card)
         return;
     if (const auto on = sideUnder(*point)) {
@@ -444,56 +328,16 @@ void BodyCanvas::leaveEvent(QEvent*) {
     emit pointed({});
 }
 
-void BodyCanvas::wheelEvent(QWheelEvent* event) {
-    zoom(std::pow(1.0015, event->angleDelta().y()), event->position());
-}
-
-void BodyCanvas::zoom(double factor, QPointF around) {
-    // The centre moves so that what lies under the pointer stays there.
-    picture::Camera& c = view_.camera;
-    const double before = c.mmPerPixel;
-    c.mmPerPixel = std::clamp(before / factor, 1e-4, 100.0);
-    const double turn = c.turn * M_PI / 180, tilt = c.tilt * M_PI / 180;
-    const double right = (around.x() - width() / 2.0) * (before - c.mmPerPixel);
-    const double up = (height() / 2.0 - around.y()) * (before - c.mmPerPixel);
-    c.centre.x += std::cos(turn) * right + std::sin(turn) * std::cos(tilt) * up;
-    c.centre.y += -std::sin(turn) * right + std::cos(turn) * std::cos(tilt) * up;
-    c.centre.z += std::sin(tilt) * up;
-    fitted_ = false;
-    look(true);
-}
-
-void BodyCanvas::orbit(double turn, double tilt) {
-    view_.camera.turn = std::remainder(view_.camera.turn + turn, 360);
-    view_.camera.tilt = std::clamp(view_.camera.tilt + tilt, -180.0, 180.0);
-    look(true);
-}
-
 void BodyCanvas::keyPressEvent(QKeyEvent* event) {
-    constexpr double step = 5; // degrees
     switch (event->key()) {
-    case Qt::Key_Left:
-        return orbit(-step, 0);
-    case Qt::Key_Right:
-        return orbit(step, 0);
-    case Qt::Key_Up:
-        return orbit(0, step);
-    case Qt::Key_Down:
-        return orbit(0, -step);
-    case Qt::Key_Plus:
-        return zoom(1.25, rect().center());
-    case Qt::Key_Minus:
-        return zoom(0.8, rect().center());
-    case Qt::Key_Home:
-        return fit();
     case Qt::Key_Escape:
-        return pointing_ ? emit pointingLeft() : QWidget::keyPressEvent(event);
+        return pointing() ? emit pointingLeft() : SceneCanvas::keyPressEvent(event);
     case Qt::Key_PageUp:
         return stepReach(event->modifiers() & Qt::ShiftModifier ? 0.01 : 0.1);
     case Qt::Key_PageDown:
         return stepReach(event->modifiers() & Qt::ShiftModifier ? -0.01 : -0.1);
     default:
-        QWidget::keyPressEvent(event);
+        SceneCanvas::keyPressEvent(event);
     }
 }
 

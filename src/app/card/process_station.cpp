@@ -77,6 +77,12 @@ void ProcessStation::addLying() {
             card.lying.turn = on.empty() ? 0 : card.lying.turn;
         });
     });
+    pointLying_ = new QPushButton(tr("Point at a face"), this);
+    pointLying_->setCheckable(true);
+    pointLying_->setAccessibleName(tr("Point at the face that the print is to lie on"));
+    pointLying_->setToolTip(pointLying_->accessibleName());
+    row({}, pointLying_);
+    connect(pointLying_, &QPushButton::clicked, this, &ProcessStation::lyingPointingWanted);
     fieldRow(
         tr("Turned on the bed"), quantity::fieldsOf<card::Lying>(), "turn", 15,
         [](card::Card& card) { return &card.lying; }, [this] { return !editor_.card().lying.on.empty(); });
@@ -233,6 +239,10 @@ void ProcessStation::keep() {
 
 working::Kind ProcessStation::kind() const {
     return editor_.inscription() ? editor_.inscription()->working.kind : working::Kind::raised;
+}
+
+void ProcessStation::setPointing(bool pointing) {
+    pointLying_->setChecked(pointing);
 }
 
 void ProcessStation::refreshKeeping() {

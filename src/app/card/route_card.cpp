@@ -44,7 +44,12 @@ RouteCard::RouteCard(Session& session, QWidget* parent)
              return body;
          }},
         {tr("Working"), [this](QWidget* p) { return new WorkingStation(editor_, p); }},
-        {tr("Process"), [this, &session](QWidget* p) { return new ProcessStation(session, p); }},
+        {tr("Process"),
+         [this, &session](QWidget* p) {
+             auto* body = new ProcessStation(session, p);
+             connect(body, &ProcessStation::lyingPointingWanted, this, &RouteCard::lyingPointingWanted);
+             return body;
+         }},
         {tr("Output"),
          [this](QWidget* p) {
              auto* body = new OutputStation(editor_, p);
@@ -96,6 +101,11 @@ BlankStation& RouteCard::blankBody() {
 LetteringStation& RouteCard::letteringBody() {
     open(lettering);
     return static_cast<LetteringStation&>(*station(lettering).body());
+}
+
+ProcessStation& RouteCard::processBody() {
+    open(process);
+    return static_cast<ProcessStation&>(*station(process).body());
 }
 
 OutputStation& RouteCard::outputBody() {

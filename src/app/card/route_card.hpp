@@ -20,6 +20,7 @@ class RouteCard : public QFrame {
     Station& station(int number) { return *stations_[size_t(number)]; }
     BlankStation& blankBody();         ///< opens it
     LetteringStation& letteringBody(); ///< opens it
+    ProcessStation& processBody();     ///< opens it
     OutputStation& outputBody();       ///< opens it
 
   signals:
@@ -35,7 +36,8 @@ class RouteCard : public QFrame {
     void outlineFileWanted();
     void profileFileWanted();
     void partFileWanted();
-    void pointingWanted(bool wanted);
+    void pointingWanted(bool wanted);      ///< at a side of a part
+    void lyingPointingWanted(bool wanted); ///< at the face that a print lies on
 
   private:
     void refresh();

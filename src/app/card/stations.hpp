@@ -191,6 +191,10 @@ class ProcessStation : public StationBody {
   public:
     ProcessStation(Session& session, QWidget* parent);
     void refresh() override;
+    void setPointing(bool pointing);
+
+  signals:
+    void lyingPointingWanted(bool wanted);
 
   private:
     working::Kind kind() const; ///< of the selected words
@@ -212,6 +216,7 @@ class ProcessStation : public StationBody {
     QCheckBox* worn_;
     int lyingFold_ = -1;
     QComboBox* lying_;
+    QPushButton* pointLying_;
     int lyingSides_ = 0; ///< that any blank may have, in the choice
     QPushButton *start_, *keep_, *forget_;
     QLineEdit* name_;

@@ -6,6 +6,7 @@
 #include "wording/wording.hpp"
 #include <QSignalBlocker>
 #include <QSlider>
+#include <QStackedWidget>
 #include <cmath>
 
 namespace bollard::app {
@@ -112,7 +113,11 @@ LayersView::LayersView(CardEditor& editor, Maker& maker, QWidget* parent)
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(0);
     canvas_ = new LayerCanvas(this);
-    layout->addWidget(canvas_, 1);
+    solid_ = new LayerBody(this);
+    canvases_ = new QStackedWidget(this);
+    canvases_->addWidget(canvas_);
+    canvases_->addWidget(solid_);
+    layout->addWidget(canvases_, 1);
     auto* strip = new ProofStrip(tr("One layer down"), tr("One layer up"),
                                  tr("Which layer is shown, from the bed upwards"), this);
     told_ = &strip->told();
@@ -126,6 +131,12 @@ LayersView::LayersView(CardEditor& editor, Maker& maker, QWidget* parent)
         return made;
     };
     before_ = button(tr("Trouble below"), tr("To the nearest layer below where something is lost or unheld"));
+    onSolid_ = new QPushButton(tr("On the solid"), strip);
+    onSolid_->setCheckable(true);
+    onSolid_->setAccessibleName(tr("Show the layers on the solid as it lies, else from above"));
+    onSolid_->setToolTip(onSolid_->accessibleName());
+    strip->addBefore(onSolid_);
+    connect(onSolid_, &QPushButton::toggled, this, &LayersView::showSolid);
     next_ = button(tr("Trouble above"), tr("To the nearest layer above where something is lost or unheld"));
     layout->addWidget(strip);
     connect(&maker_, &Maker::stageDone, this, [this] {
@@ -138,6 +149,15 @@ LayersView::LayersView(CardEditor& editor, Maker& maker, QWidget* parent)
     connect(scrubber_, &QSlider::valueChanged, this, &LayersView::go);
     connect(before_, &QPushButton::clicked, this, [this] { stepToTrouble(-1); });
     connect(next_, &QPushButton::clicked, this, [this] { stepToTrouble(1); });
+}
+
+void LayersView::showSolid(bool solid) {
+    onSolid_->setChecked(solid);
+    canvases_->setCurrentIndex(solid ? 1 : 0);
+}
+
+bool LayersView::showsSolid() const {
+    return canvases_->currentIndex() == 1;
 }
 
 QString LayersView::told() const {
@@ -162,7 +182,7 @@ void LayersView::prove() {
     current_ = false;
     background_.stop();
     if (!choices || made.solid->problem) {
-        take(std::make_shared<const proof::PrintProof>(), made, 0);
+        take({std::make_shared<const proof::PrintProof>(), nullptr, 0}, made);
         return;
     }
     told_->setText(tr("Cutting the part into layers…"));
@@ -184,21 +204,23 @@ void LayersView::prove() {
                 const std::scoped_lock lock(guard);
                 progress(done);
             }));
+        const auto lying = std::make_shared<const picture::Scene>(
+            picture::sceneOf(card::posed(made.solid->mesh, card::poseOnBed(made))));
         if (!courier.stop().stop_requested())
-            courier.post([this, proof, made, line] { take(proof, made, line); });
+            courier.post([this, laid = Laid{proof, lying, line}, made] { take(laid, made); });
     });
 }
 
-void LayersView::take(std::shared_ptr<const proof::PrintProof> proof, const card::Made& made,
-                      double line_mm) {
+void LayersView::take(const Laid& laid, const card::Made& made) {
     // The same height as before, where there is one.
     const double height =
         proof_ && scrubber_->value() >= 1 && scrubber_->value() <= int(proof_->layers.size())
             ? proof_->layers[size_t(scrubber_->value()) - 1].high
             : 0;
-    proof_ = std::move(proof);
+    proof_ = laid.proof;
     current_ = true;
-    canvas_->show(proof_, line_mm);
+    canvas_->show(proof_, laid.line);
+    solid_->show(proof_, laid.lying);
     const auto& layers = proof_->layers;
     const QSignalBlocker quiet(scrubber_);
     scrubber_->setRange(layers.empty() ? 0 : 1, int(layers.size()));
@@ -248,6 +270,7 @@ void LayersView::go(int number) {
     if (!proof_ || number < 1 || number > int(proof_->layers.size()))
         return;
     canvas_->setLayer(number - 1);
+    solid_->setLayer(number - 1);
     constexpr double aMetre = 1000;
     const proof::Layer& layer = proof_->layers[size_t(number) - 1];
     const quantity::Unit unit = editor_.card().unit;

@@ -1,5 +1,6 @@
 // The Proof view of a print: its layers as they are laid down, one by one.
 #pragma once
+#include "app/proof/layer_body.hpp"
 #include "app/proof/plan_canvas.hpp"
 #include "app/session/background.hpp"
 #include "app/session/card_editor.hpp"
@@ -8,7 +9,9 @@
 #include <QPainterPath>
 
 class QLabel;
+class QPushButton;
 class QSlider;
+class QStackedWidget;
 
 namespace bollard::app {
 
@@ -45,6 +48,10 @@ class LayersView : public QWidget {
     /// Of the card that there is now; null while it is worked out.
     std::shared_ptr<const proof::PrintProof> proof() const { return current_ ? proof_ : nullptr; }
     LayerCanvas& canvas() { return *canvas_; }
+    LayerBody& solid() { return *solid_; }
+    /// From above, or on the solid as it lies.
+    void showSolid(bool solid);
+    bool showsSolid() const;
     QSlider& scrubber() { return *scrubber_; }
     QString told() const;
     QString toldOfLayer() const;
@@ -54,7 +61,12 @@ class LayersView : public QWidget {
 
   private:
     void prove();
-    void take(std::shared_ptr<const proof::PrintProof> proof, const card::Made& made, double line_mm);
+    struct Laid {
+        std::shared_ptr<const proof::PrintProof> proof{};
+        std::shared_ptr<const picture::Scene> lying{};
+        double line = 0; ///< mm
+    };
+    void take(const Laid& laid, const card::Made& made);
     void go(int layer);
     void stepToTrouble(int by);
 
@@ -62,9 +74,11 @@ class LayersView : public QWidget {
     Maker& maker_;
     Background background_;
     LayerCanvas* canvas_;
+    LayerBody* solid_;
+    QStackedWidget* canvases_;
     QLabel *told_, *place_;
     QSlider* scrubber_;
-    QPushButton *before_, *next_;
+    QPushButton *before_, *next_, *onSolid_;
     std::shared_ptr<const proof::PrintProof> proof_;
     card::Made asked_;
     bool current_ = false;

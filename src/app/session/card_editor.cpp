@@ -405,7 +405,7 @@ void CardEditor::mend(const QString& name, const card::Card& mended) {
 void CardEditor::setTravels(bool travels) {
     edit(travels ? tr("typefaces taken along") : tr("typefaces left behind"), {}, [&](card::Card& card) {
         card.travels = travels;
-        leftBehind_ = card::takeTypefaces(card, catalogue_.get(), folder().toStdString());
+        leftBehind_ = card::takeAlong(card, catalogue_.get(), folder().toStdString());
     });
 }
 
@@ -415,7 +415,7 @@ quantity::Result<quantity::Done> CardEditor::saveAs(const QString& path, files::
     const QString to = QFileInfo(QString::fromStdString(whole)).absolutePath();
     std::string& part = whatIsWritten.blank.part.file; // is found from there too
     part = card::partPathFrom(part, folder().toStdString(), to.toStdString());
-    leftBehind_ = card::takeTypefaces(whatIsWritten, catalogue_.get(), folder().toStdString());
+    leftBehind_ = card::takeAlong(whatIsWritten, catalogue_.get(), folder().toStdString());
     const std::string text = card::jsonOf(whatIsWritten);
     const auto written = files::writeWhole(whole, text, ifThere);
     if (!written)

@@ -79,8 +79,11 @@ void Maker::start() {
                 shown.widths =
                     std::make_shared<const check::WidthCounts>(check::countsOf(made.checked->measures));
             shown.mass = made.solid ? card::massOf(made) : shown.mass;
+            // A part that cannot be had is shown as it is, so that what is wrong with it can be.
+            const bool asRead = made.solid && made.solid->problem && made.lettering->partAsRead;
             if (solidIsNew)
-                shown.scene = std::make_shared<const picture::Scene>(picture::sceneOf(made.solid->mesh));
+                shown.scene = std::make_shared<const picture::Scene>(
+                    picture::sceneOf(asRead ? *made.lettering->partAsRead : made.solid->mesh));
             courier.post([this, shown] { take(shown); });
         });
         courier.post([this, revision = request.revision] { finish(revision); });

@@ -2,6 +2,7 @@
 #include "blank/shape.hpp"
 #include "plane/gap.hpp"
 #include "plane/near_boxes.hpp"
+#include "quantity/base64.hpp"
 #include "quantity/field.hpp"
 #include <algorithm>
 
@@ -225,7 +226,15 @@ plane::Region boundaryOf(const Blank& blank, std::string_view side) {
     // So far that no words reach the ends, and the grid still holds it.
     const auto beyond = std::int32_t(std::min<std::int64_t>(8 * std::int64_t(turn), plane::gridLimit / 2));
     const std::int32_t left = -beyond, right = turn + beyond;
-    return {{{{left, box.low.y}, {right, box.low.y}, {right, box.high.y}, {left, box.high.y}}}};
+    const plane::Region strip{
+        {{{left, box.low.y}, {right, box.low.y}, {right, box.high.y}, {left, box.high.y}}}};
+    // What is missing of it is missed beyond the seam too.
+    const plane::Region missing =
+        plane::without({{{box.low, {box.high.x, box.low.y}, box.high, {box.low.x, box.high.y}}}}, region);
+    if (missing.empty())
+        return strip;
+    return plane::without(strip, plane::united(std::array{missing, plane::shifted(missing, {turn, 0}),
+                                                          plane::shifted(missing, {-turn, 0})}));
 }
 
 std::vector<Land> landsOf(const Blank& blank, double below) {
@@ -354,6 +363,20 @@ template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<boll
                 "sides", [](auto& b) -> auto& { return b.part.sides; })
             .when(file)
             .about("file: the sides that words can lie on")
+            .coded(
+                "data", [](const Blank& b) { return base64Of(*b.part.carried); },
+                [](Blank& b, const std::string& text) -> std::string {
+                    auto bytes = bytesOfBase64(text);
+                    if (!bytes)
+                        return "base64";
+                    b.part.carried = *std::move(bytes);
+                    return {};
+                })
+            .when(file)
+            .quiet()
+            .asks("base64")
+            .usual("empty")
+            .about("file: the part's file itself, of a card that travels")
             .part("outline", &Blank::outline)
             .when(plate)
             .quiet()

@@ -18,9 +18,11 @@ template<class Over> std::function<Ray(plane::Point)> onChords(std::vector<std::
         const double from = u[size_t(strip)], to = u[size_t(strip) + 1];
         const double t = (p.x - from) / (to - from);
         const auto at = over(plane::toMillimetres(p.y));
-        if (t <= 0 || t >= 1)
-            return at(t <= 0 ? strip : strip + 1);
+        if (t == 0 || t == 1)
+            return at(t == 0 ? strip : strip + 1);
         const Ray a = at(strip), b = at(strip + 1);
+        if (t < 0 || t > 1) // past the ends of a side that does not close it goes on straight
+            return Ray{a.foot + t * (b.foot - a.foot), t < 0 ? a.along : b.along};
         return Ray{a.foot + t * (b.foot - a.foot), a.along + t * (b.along - a.along)};
     };
 }

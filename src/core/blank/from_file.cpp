@@ -79,7 +79,8 @@ Panel panelOf(const PartSide& part, const Rise& rise) {
         return panel;
     }
     const double arc = side.arc * M_PI / 180;
-    const int strips = std::max(2, int(std::ceil(stripCount(side.widest(), rise) * arc / (2 * M_PI))));
+    // Walls are cut through where they meet the part: half as wide, strips leave them half as twisted.
+    const int strips = std::max(2, int(std::ceil(2 * stripCount(side.widest(), rise) * arc / (2 * M_PI))));
     const std::int32_t width = plane::toUnits(widthOf(side));
     for (int i = 0; i <= strips; ++i)
         panel.cuts.u.push_back(plane::onGrid(double(width) * i / strips));
@@ -111,7 +112,7 @@ Shape fromFile() {
         const FoundSide* const side = foundOn(b, name);
         if (!side)
             return plane::Outline{};
-        return side->kind == Found::flat
+        return side->kind == Found::flat || !side->outline->contours.empty()
                    ? *side->outline
                    : plane::Outline{{plane::roundedRectangle({0, 0}, sizeOf(*side), 0)}};
     };

@@ -30,7 +30,6 @@ template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<boll
     static constexpr std::array kinds{Named{none, "none"}, Named{flat, "flat"}, Named{cylinder, "cylinder"},
                                       Named{cone, "cone"}};
     const auto found = [](const FoundSide& s) { return s.kind != none; };
-    const auto isFlat = [](const FoundSide& s) { return s.kind == flat; };
     const auto isRound = [](const FoundSide& s) { return s.kind == cylinder || s.kind == cone; };
     constexpr int decimals = 6;
     static const PartFields fields = std::move(
@@ -54,8 +53,9 @@ template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<boll
                     s.outline = *std::move(read);
                     return {};
                 })
-            .when(isFlat)
-            .about("flat: SVG path data, y up, mm from its origin, with its holes")
+            .when(found)
+            .about("SVG path data, y up, mm from the lower left of the side, with its holes; of round ones "
+                   "empty where nothing else of the part joins it")
             .usual("empty")
             .number("radius", &FoundSide::radius, Dimension::length, ranges::profile)
             .when(isRound)

@@ -18,15 +18,16 @@ struct FoundSide {
     std::array<double, 3> origin{};
     /// Flat: which way x runs; round: away from the axis in the middle of the side, where it faces.
     std::array<double, 3> facing{0, 0, 1};
-    std::array<double, 3> up{0, 1, 0};          ///< which way y runs; round: along its axis
-    quantity::Shared<plane::Outline> outline{}; ///< flat: with its holes, mm on the side
-    double radius = 0;                          ///< round, at y = 0
-    double endRadius = 0;                       ///< at its other end
-    double length = 0;                          ///< along the axis
-    double arc = 360;                           ///< how far round it goes, degrees
-    bool hollow = false;                        ///< it faces its axis
-    double depth = 0;                           ///< how thick the part is behind it, in its thinnest place
-    double error = 0;                           ///< how far the part's corners lie off it at most
+    std::array<double, 3> up{0, 1, 0}; ///< which way y runs; round: along its axis
+    /// What of it is there, mm on the side, with holes; of round ones empty where all is.
+    quantity::Shared<plane::Outline> outline{};
+    double radius = 0;    ///< round, at y = 0
+    double endRadius = 0; ///< at its other end
+    double length = 0;    ///< along the axis
+    double arc = 360;     ///< how far round it goes, degrees
+    bool hollow = false;  ///< it faces its axis
+    double depth = 0;     ///< how thick the part is behind it, in its thinnest place
+    double error = 0;     ///< how far the part's corners lie off it at most
     bool operator==(const FoundSide&) const = default;
 
     bool closed() const { return kind != Kind::flat && arc >= 360; }
@@ -53,6 +54,8 @@ struct PartFile {
     PartUnit unit = PartUnit::mm; ///< of files that do not tell
     double scale = 1;             ///< times as large
     std::vector<PartSide> sides{};
+    /// The file itself, where the card takes it along; read where there is none of that name.
+    quantity::Shared<std::string> carried{};
     bool operator==(const PartFile&) const = default;
 };
 

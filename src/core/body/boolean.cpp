@@ -182,8 +182,11 @@ quantity::Result<Mesh> booleanOf(const Mesh& first, const Mesh& second, Boolean 
         return second;
     // Where faces of both lie in one plane, or nearly, what comes out may not hold together: a hair aside it
     // does.
-    constexpr double hair = 1e-5;
-    constexpr Vertex asides[] = {{0, 0, 0}, {3 * hair, 5 * hair, 4 * hair}, {-7 * hair, 4 * hair, -5 * hair}};
+    constexpr double hair = 1e-5, finer = 1e-6;
+    constexpr Vertex asides[] = {{0, 0, 0},
+                                 {4 * finer, -3 * finer, 5 * finer},
+                                 {3 * hair, 5 * hair, 4 * hair},
+                                 {-7 * hair, 4 * hair, -5 * hair}};
     std::optional<quantity::Result<Mesh>> made;
     for (const Vertex& aside : asides) {
         made = triedOf(first, second, what, aside, stop);

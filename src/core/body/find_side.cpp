@@ -1,4 +1,5 @@
 #include "body/find_side.hpp"
+#include "body/probe.hpp"
 #include "plane/region.hpp"
 #include <cmath>
 #include <cstdio>
@@ -54,40 +55,6 @@ Met metBy(const Mesh& part, const Vertex& from, const Vertex& way) {
         met = {int(t), from + along * way};
     }
     return met;
-}
-
-/// The triangle nearest to a place. O(n).
-int nearestTriangle(const Mesh& part, const Vertex& place) {
-    int best = -1;
-    double least = std::numeric_limits<double>::max();
-    for (size_t t = 0; t < part.triangles.size(); ++t) {
-        const auto& [i, j, k] = part.triangles[t];
-        const Vertex a = part.vertices[size_t(i)], b = part.vertices[size_t(j)], c = part.vertices[size_t(k)];
-        const Vertex n = cross(b - a, c - a);
-        const double size = dot(n, n);
-        double far = std::numeric_limits<double>::max();
-        const auto toEdge = [&](const Vertex& from, const Vertex& to) {
-            const Vertex way = to - from;
-            const double t0 = std::clamp(dot(place - from, way) / std::max(dot(way, way), 1e-300), 0.0, 1.0);
-            const Vertex off = place - (from + t0 * way);
-            far = std::min(far, dot(off, off));
-        };
-        const bool inside = size > 0 && dot(cross(b - a, place - a), n) >= 0 &&
-                            dot(cross(c - b, place - b), n) >= 0 && dot(cross(a - c, place - c), n) >= 0;
-        if (inside) {
-            const double h = dot(place - a, n);
-            far = h * h / size;
-        } else {
-            toEdge(a, b);
-            toEdge(b, c);
-            toEdge(c, a);
-        }
-        if (far < least) {
-            least = far;
-            best = int(t);
-        }
-    }
-    return best;
 }
 
 /// Neighbours and normals of a part's triangles.
@@ -417,16 +384,30 @@ std::optional<RoundFaces> roundAround(const Faces& faces, int first, double& off
     std::vector<int> seed;
     const std::vector<int> strip = flatAround(faces, first);
     seed = strip;
-    for (int ring = 0; ring < 2; ++ring) {
+    // So far round that they tell how it lies, also where strips are narrow.
+    constexpr int rings = 2, mostRings = 12;
+    constexpr double enough = M_PI / 6;
+    constexpr size_t many = 1000;
+    const auto turnsBy = [&] {
+        double least = 1;
+        for (const int t : seed)
+            least = std::min(least, dot(faces.normal(t), faces.normal(first)));
+        return std::acos(std::clamp(least, -1.0, 1.0));
+    };
+    for (int ring = 0; ring < rings || (ring < mostRings && seed.size() < many && turnsBy() < enough);
+         ++ring) {
         std::vector<int> more;
         for (const int t : seed)
             for (size_t k = 0; k < 3; ++k)
                 if (const int next = faces.across(t, k); next >= 0 && smooth(t, next))
                     for (const int beside : flatAround(faces, next))
                         more.push_back(beside);
+        const size_t before = seed.size();
         seed.insert(seed.end(), more.begin(), more.end());
         std::ranges::sort(seed);
         seed.erase(std::unique(seed.begin(), seed.end()), seed.end());
+        if (seed.size() == before)
+            break;
     }
     std::optional<RoundFaces> best;
     // Not all that lies beside it belongs to it: without one neighbour, and with all.
@@ -611,6 +592,42 @@ FoundSide flatSide(const Faces& faces, const std::vector<int>& side, double turn
     return found;
 }
 
+/// What of a round side is there, unrolled: empty where all of it is, and nothing else of the part joins it.
+plane::Outline thereOf(const Faces& faces, const std::vector<int>& triangles, const FoundSide& side) {
+    const auto vertex = [](const std::array<double, 3>& v) { return Vertex{v[0], v[1], v[2]}; };
+    const Vertex facing = vertex(side.facing), up = vertex(side.up), origin = vertex(side.origin),
+                 right = cross(up, facing);
+    const double inwards = side.hollow ? -1 : 1, slant = side.slant() / side.length;
+    const double width = side.widest() * side.arc * M_PI / 180, turn = side.widest() * 2 * M_PI;
+    std::vector<plane::Ring> rings;
+    for (const int t : triangles) {
+        std::array<plane::Vector, 3> corners;
+        for (size_t k = 0; k < 3; ++k) {
+            const Vertex d = faces.at(t, k) - origin;
+            const double x = side.widest() * std::atan2(dot(d, right), inwards * dot(d, facing)) + width / 2;
+            corners[k] = {x, slant * dot(d, up)};
+            if (k > 0) // the shorter way from the first
+                corners[k].x -= turn * std::round((x - corners[0].x) / turn);
+        }
+        const auto [least, most] = std::minmax({corners[0].x, corners[1].x, corners[2].x});
+        for (const double by : {0.0, turn, -turn}) {
+            if (by != 0 && (!side.closed() || most + by < 0 || least + by > width))
+                continue; // across the seam it is on both ends
+            plane::Ring& ring = rings.emplace_back();
+            for (const plane::Vector& corner : corners)
+                ring.push_back(
+                    plane::onGrid(plane::unitsPerMillimetre * plane::Vector{corner.x + by, corner.y}));
+        }
+    }
+    const plane::Point end = plane::onGrid(plane::unitsPerMillimetre * plane::Vector{width, side.slant()});
+    const plane::Region whole{{{{0, 0}, {end.x, 0}, end, {0, end.y}}}};
+    const plane::Region there = plane::common(whole, plane::filled(rings));
+    constexpr double nothing = 0.05; // mm²
+    const double missing =
+        plane::areaOf(plane::without(whole, there)) / (plane::unitsPerMillimetre * plane::unitsPerMillimetre);
+    return missing > nothing ? plane::outlineOf(there) : plane::Outline{};
+}
+
 FoundSide roundSide(const Faces& faces, const RoundFaces& of, const Vertex& place, double turn) {
     Round round = of.round;
     // Upwards as a person sees it, or turned over.
@@ -665,6 +682,8 @@ FoundSide roundSide(const Faces& faces, const RoundFaces& of, const Vertex& plac
     if (found.kind == FoundSide::Kind::cylinder)
         found.endRadius = found.radius;
     found.error = of.error;
+    if (found.length > 0)
+        found.outline = thereOf(faces, of.faces, found);
     return found;
 }
 

@@ -1,5 +1,7 @@
 #include "body/probe.hpp"
+#include <algorithm>
 #include <cmath>
+#include <limits>
 
 namespace bollard::body {
 
@@ -29,6 +31,41 @@ std::optional<double> thicknessAt(const Mesh& mesh, const Vertex& point, const V
             least = far;
     }
     return least;
+}
+
+int nearestTriangle(const Mesh& mesh, const Vertex& place) {
+    int best = -1;
+    double least = std::numeric_limits<double>::max();
+    for (size_t t = 0; t < mesh.triangles.size(); ++t) {
+        const auto& [i, j, k] = mesh.triangles[t];
+        const Vertex a = mesh.vertices[size_t(i)], b = mesh.vertices[size_t(j)], c = mesh.vertices[size_t(k)];
+        const Vertex n = space::cross(b - a, c - a);
+        const double size = space::dot(n, n);
+        double far = std::numeric_limits<double>::max();
+        const auto toEdge = [&](const Vertex& from, const Vertex& to) {
+            const Vertex way = to - from;
+            const double t0 =
+                std::clamp(space::dot(place - from, way) / std::max(space::dot(way, way), 1e-300), 0.0, 1.0);
+            const Vertex off = place - (from + t0 * way);
+            far = std::min(far, space::dot(off, off));
+        };
+        const bool inside = size > 0 && space::dot(space::cross(b - a, place - a), n) >= 0 &&
+                            space::dot(space::cross(c - b, place - b), n) >= 0 &&
+                            space::dot(space::cross(a - c, place - c), n) >= 0;
+        if (inside) {
+            const double h = space::dot(place - a, n);
+            far = h * h / size;
+        } else {
+            toEdge(a, b);
+            toEdge(b, c);
+            toEdge(c, a);
+        }
+        if (far < least) {
+            least = far;
+            best = int(t);
+        }
+    }
+    return best;
 }
 
 } // namespace bollard::body

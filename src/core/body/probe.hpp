@@ -9,4 +9,7 @@ namespace bollard::body {
 /// Nothing when it does not, or the way has no length. O(triangles).
 std::optional<double> thicknessAt(const Mesh& mesh, const Vertex& point, const Vertex& inwards);
 
+/// The number of the triangle nearest to a place; -1 for none. O(triangles).
+int nearestTriangle(const Mesh& mesh, const Vertex& place);
+
 } // namespace bollard::body

@@ -87,8 +87,11 @@ int turnedOf(const std::vector<std::array<std::size_t, 3>>& before,
     return turned;
 }
 
+/// Of many the first tell enough.
+constexpr size_t mostFaults = 50;
+
 /// Closes what is small; tells how many are left.
-int closeHoles(Surface& surface, double size, Repaired& told) {
+int closeHoles(Surface& surface, double size, Repaired& told, std::vector<Vertex>& faults) {
     std::vector<Surface::Halfedge_index> borders;
     pmp::extract_boundary_cycles(surface, std::back_inserter(borders));
     int left = 0;
@@ -104,18 +107,42 @@ int closeHoles(Surface& surface, double size, Repaired& told) {
         std::vector<Surface::Face_index> patch;
         if (edges <= holeEdges && across <= holeShare * size)
             pmp::triangulate_hole(surface, border, std::back_inserter(patch));
-        if (patch.empty())
+        if (patch.empty()) {
             ++left;
-        else
+            if (faults.size() < mostFaults)
+                faults.push_back({(box.xmin() + box.xmax()) / 2, (box.ymin() + box.ymax()) / 2,
+                                  (box.zmin() + box.zmax()) / 2});
+        } else
             ++told.closed;
     }
     return left;
 }
 
+/// Whether it runs through itself, and where.
+bool crossesItself(const Surface& surface, std::vector<Vertex>& faults) {
+    if (!pmp::does_self_intersect(surface))
+        return false;
+    std::vector<std::pair<Surface::Face_index, Surface::Face_index>> pairs;
+    pmp::self_intersections(surface, std::back_inserter(pairs));
+    for (size_t i = 0; i < pairs.size() && faults.size() < mostFaults;
+         i += std::max<size_t>(1, pairs.size() / mostFaults)) {
+        Vertex middle{};
+        for (const auto v : CGAL::vertices_around_face(surface.halfedge(pairs[i].first), surface)) {
+            const auto& p = surface.point(v);
+            middle = middle + 1.0 / 3 * Vertex{p.x(), p.y(), p.z()};
+        }
+        faults.push_back(middle);
+    }
+    return true;
+}
+
 } // namespace
 
-quantity::Result<Repaired> repaired(const Mesh& given, const std::stop_token& stop) {
+quantity::Result<Repaired> repaired(const Mesh& given, const std::stop_token& stop,
+                                    std::vector<Vertex>* tell) {
     using quantity::Problem, quantity::ProblemKind;
+    std::vector<Vertex> unheard;
+    std::vector<Vertex>& faults = tell ? *tell : unheard;
     Repaired made;
     Soup soup = weldedSoup(given, made);
     if (soup.triangles.empty())
@@ -129,11 +156,12 @@ quantity::Result<Repaired> repaired(const Mesh& given, const std::stop_token& st
         Surface surface;
         pmp::polygon_soup_to_polygon_mesh(soup.points, soup.triangles, surface);
         const Extent extent = extentOf(given);
-        if (const int left = closeHoles(surface, space::length(extent.high - extent.low), made); left > 0)
+        if (const int left = closeHoles(surface, space::length(extent.high - extent.low), made, faults);
+            left > 0)
             return Problem{ProblemKind::partOpen, {}, std::to_string(left)};
         if (stop.stop_requested())
             return Problem{ProblemKind::stopped};
-        if (pmp::does_self_intersect(surface))
+        if (crossesItself(surface, faults))
             return Problem{ProblemKind::partCrossed};
         pmp::orient_to_bound_a_volume(surface);
         surface.collect_garbage();
@@ -154,8 +182,8 @@ quantity::Result<Repaired> repaired(const Mesh& given, const std::stop_token& st
     }
     // Turning one shell over for the others does not count; what was turned is the lesser part.
     made.flipped = std::min(made.flipped, int(before.size()) - made.flipped);
-    if (const MeshFaults faults = faultsOf(made.body); faults.openEdges > 0)
-        return Problem{ProblemKind::partOpen, {}, std::to_string(faults.openEdges)};
+    if (const MeshFaults left = faultsOf(made.body); left.openEdges > 0)
+        return Problem{ProblemKind::partOpen, {}, std::to_string(left.openEdges)};
     return made;
 }
 

@@ -19,7 +19,8 @@ constexpr double holeShare = 0.2;
 /// The surface as a closed body, each shell facing outwards (hollows inwards): corners nearer than a
 /// micrometre are one, triangles without area or there twice go, those that face the other way are turned,
 /// small holes are closed. partEmpty; partOpen (detail: holes left); partCrossed where it runs through
-/// itself. O(n log n).
-quantity::Result<Repaired> repaired(const Mesh& surface, const std::stop_token& stop = {});
+/// itself; `faults` hears of places where that is. O(n log n).
+quantity::Result<Repaired> repaired(const Mesh& surface, const std::stop_token& stop = {},
+                                    std::vector<Vertex>* faults = nullptr);
 
 } // namespace bollard::body

@@ -138,7 +138,7 @@ bool takeLying(Lying& lying, const std::string& on) {
     return true;
 }
 std::string tellLying(const Lying& lying) {
-    return lying.turn == 0 ? lying.on : std::string();
+    return lying.turn == 0 && lying.on != "face" ? lying.on : std::string();
 }
 
 } // namespace

@@ -1,4 +1,5 @@
 #include "card/lying.hpp"
+#include "body/probe.hpp"
 #include "quantity/field.hpp"
 #include "quantity/ranges.hpp"
 #include <algorithm>
@@ -28,7 +29,27 @@ Vertex unit(const Vertex& v) {
     return 1 / space::length(v) * v;
 }
 
-std::optional<Facing> facingOf(const std::string& on, std::span<const blank::Panel> panels) {
+/// Upright as far as the face rises, else as the front has it.
+Facing facingOfFace(const body::Mesh& body, const std::array<double, 3>& place) {
+    Facing facing{"face", {0, 0, -1}, {0, 1, 0}};
+    const int face = body::nearestTriangle(body, {place[0], place[1], place[2]});
+    const auto& [a, b, c] = body.triangles[size_t(face)];
+    const Vertex at = body.vertices[size_t(a)];
+    const Vertex normal = space::cross(body.vertices[size_t(b)] - at, body.vertices[size_t(c)] - at);
+    if (!(space::length(normal) > 0))
+        return facing;
+    facing.outwards = unit(normal);
+    constexpr double level = 0.9;
+    const Vertex wanted = std::fabs(facing.outwards.z) > level ? Vertex{0, 1, 0} : Vertex{0, 0, 1};
+    facing.up = unit(wanted - space::dot(wanted, facing.outwards) * facing.outwards);
+    return facing;
+}
+
+std::optional<Facing> facingOf(const Lying& lying, std::span<const blank::Panel> panels,
+                               const body::Mesh& body) {
+    const std::string& on = lying.on;
+    if (on == "face")
+        return facingOfFace(body, lying.at);
     const Facing* const known = std::ranges::find(facings, on, &Facing::name);
     std::optional<Facing> found;
     if (known != facings.end())
@@ -56,7 +77,7 @@ std::optional<Facing> facingOf(const std::string& on, std::span<const blank::Pan
 } // namespace
 
 bool isLyingOn(const std::string& side) {
-    return side.empty() || side == "outside" || side == "inside" ||
+    return side.empty() || side == "face" || side == "outside" || side == "inside" ||
            std::ranges::find(facings, side, &Facing::name) != facings.end();
 }
 
@@ -64,7 +85,7 @@ std::optional<space::Pose> poseOf(const Lying& lying, std::span<const blank::Pan
                                   const body::Mesh& body) {
     if (lying.on.empty() || body.empty())
         return std::nullopt;
-    const std::optional<Facing> facing = facingOf(lying.on, panels);
+    const std::optional<Facing> facing = facingOf(lying, panels, body);
     if (!facing)
         return std::nullopt;
     // What faced outwards faces down; what was up on it stays up as the bed is seen from above.
@@ -84,6 +105,16 @@ std::optional<space::Pose> poseOf(const Lying& lying, std::span<const blank::Pan
     }
     pose.shift = -1 * low;
     return pose;
+}
+
+Lying lyingOnFaceAt(const space::Vertex& place, const body::Mesh& body) {
+    Lying lying{"face", 0, {place.x, place.y, place.z}};
+    const Vertex outwards = facingOfFace(body, lying.at).outwards;
+    constexpr double alike = 1e-6;
+    for (const Facing& facing : facings)
+        if (space::length(facing.outwards - outwards) < alike)
+            return {std::string(facing.name), 0, {}};
+    return lying;
 }
 
 body::Mesh posed(body::Mesh mesh, const space::Pose& pose) {
@@ -108,7 +139,11 @@ template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<boll
                           })
                       .about("the side that it lies on")
                       .asks("`back`, `front`, `left`, `right`, `top`, `bottom`, `start`, `end`, `outside`, "
-                            "`inside`, a side of a part")
+                            "`inside`, `face`, a side of a part")
+                      .triple("at", &Lying::at, Dimension::length, ranges::position)
+                      .when([](const Lying& lying) { return lying.on == "face"; })
+                      .quiet()
+                      .about("a place on that face, [x, y, z] of the part, mm")
                       .number("turn", &Lying::turn, Dimension::angle, ranges::turn)
                       .about("then turned, seen from above, degrees"));
     return fields;

@@ -4,6 +4,7 @@
 #include "body/mesh.hpp"
 #include "quantity/fields_of.hpp"
 #include "space/pose.hpp"
+#include <array>
 #include <optional>
 #include <span>
 #include <string>
@@ -13,11 +14,12 @@ namespace bollard::card {
 
 /// On one of the blank's sides (of a part from a file as the card names it), by its middle, or on what faces
 /// that way: `back`, `front`, `left`, `right`, `top`, `bottom`, `start`, `end` of the card's coordinates;
-/// then turned counter-clockwise as seen from above, degrees. Empty: the card says nothing, and files keep
-/// its coordinates.
+/// or on the face of the part nearest to a place (`face`); then turned counter-clockwise as seen from above,
+/// degrees. Empty: the card says nothing, and files keep its coordinates.
 struct Lying {
     std::string on{};
     double turn = 0;
+    std::array<double, 3> at{}; ///< of `face`, mm
     bool operator==(const Lying&) const = default;
 };
 
@@ -25,12 +27,15 @@ struct Lying {
 bool isLyingOn(const std::string& side);
 /// What it may be called, for messages.
 constexpr std::string_view lyingNames =
-    "back | front | left | right | top | bottom | start | end | outside | inside";
+    "back | front | left | right | top | bottom | start | end | outside | inside | face";
 
 /// How a body lies so: at z = 0, its low corner at x = y = 0. Nothing where the card says
 /// nothing, or names a side that the blank lacks.
 std::optional<space::Pose> poseOf(const Lying& lying, std::span<const blank::Panel> panels,
                                   const body::Mesh& body);
+
+/// On the face nearest to a place: by the name of what faces that way, where there is one.
+Lying lyingOnFaceAt(const space::Vertex& place, const body::Mesh& body);
 
 body::Mesh posed(body::Mesh mesh, const space::Pose& pose);
 

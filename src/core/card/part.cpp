@@ -37,6 +37,8 @@ PartKey partKeyOf(const blank::PartFile& part, const std::string& folder) {
         key.size = size;
     key.unit = part.unit;
     key.scale = part.scale;
+    if (!std::filesystem::exists(key.path, unknown))
+        key.carried = part.carried;
     return key;
 }
 
@@ -48,7 +50,8 @@ Part partOf(const PartKey& key, const std::stop_token& stop) {
         part.problem = std::move(problem);
         return part;
     };
-    const auto bytes = quantity::readWhole(key.path);
+    const auto bytes =
+        key.carried->empty() ? quantity::readWhole(key.path) : quantity::Result<std::string>(*key.carried);
     if (!bytes)
         return refused(bytes.problem());
     part.digest = files::digestOf(*bytes);
@@ -59,9 +62,17 @@ Part partOf(const PartKey& key, const std::stop_token& stop) {
     body::Mesh mesh = (*std::move(surface)).mesh;
     for (space::Vertex& vertex : mesh.vertices)
         vertex = unit * vertex;
-    auto repaired = body::repaired(mesh, stop);
-    if (!repaired)
+    auto repaired = body::repaired(mesh, stop, &part.faults);
+    if (!repaired) {
+        if (repaired.problem().kind != quantity::ProblemKind::stopped) {
+            mesh.faces.assign(mesh.triangles.size(), body::Face::blank);
+            part.asRead = std::make_shared<const body::Mesh>(std::move(mesh));
+        }
         return refused(repaired.problem());
+    }
+    part.dropped = repaired->dropped;
+    part.flipped = repaired->flipped;
+    part.closed = repaired->closed;
     part.body = std::make_shared<const body::Mesh>((*std::move(repaired)).body);
     return part;
 }

@@ -13,6 +13,10 @@ struct Part {
     std::shared_ptr<const body::Mesh> body{}; ///< mm, in the card's coordinates; null with a problem
     std::string digest{};
     std::optional<quantity::Problem> problem{};
+    /// With a problem the surface as its file has it, where that could be read, and places where it is wrong.
+    std::shared_ptr<const body::Mesh> asRead{};
+    std::vector<space::Vertex> faults{};
+    int dropped = 0, flipped = 0, closed = 0; ///< what was mended: as body::Repaired has it
 };
 
 /// What a part depends on: its file as it is now. `folder`: where relative files start.
@@ -22,8 +26,10 @@ struct PartKey {
     std::uintmax_t size = 0;
     blank::PartUnit unit{};
     double scale = 1;
+    quantity::Shared<std::string> carried{}; ///< by the card, where there is no such file
     bool operator==(const PartKey&) const = default;
 };
+
 /// Where a part's file is, told from another folder (empty: none): relative where it lies within that, else
 /// whole. An empty name stays so.
 std::string partPathFrom(const std::string& file, const std::string& folder, const std::string& toFolder);

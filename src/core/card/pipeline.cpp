@@ -374,17 +374,23 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& asked, const std::str
             return &finding;
         };
         using quantity::ProblemKind;
-        if (!part || part->problem)
-            about(check::FindingKind::partProblem, check::Severity::stop,
-                  part ? *part->problem : quantity::Problem{ProblemKind::partUnchosen});
-        else if (sides->changed)
+        if (!part || part->problem) {
+            check::Finding* const cannot =
+                about(check::FindingKind::partProblem, check::Severity::stop,
+                      part ? *part->problem : quantity::Problem{ProblemKind::partUnchosen});
+            for (const space::Vertex& fault : part ? part->faults : std::vector<space::Vertex>())
+                cannot->places.emplace_back().onPart = fault;
+        } else if (sides->changed)
             about(check::FindingKind::partProblem, check::Severity::watch,
                   {ProblemKind::partChanged, card->blank.part.file});
+        if (const int mended = part ? part->dropped + part->flipped + part->closed : 0; mended > 0)
+            about(check::FindingKind::partMended, check::Severity::note, {})->count = mended;
         for (const auto& [name, why] :
              sides ? sides->unfound : std::vector<std::pair<std::string, quantity::Problem>>())
             about(check::FindingKind::sideUnfound, check::Severity::stop, why)->subject = name;
         for (const check::Finding& finding : problems)
-            key.problems.push_back("part" + std::to_string(int(finding.problem.kind)) + finding.subject +
+            key.problems.push_back("part" + std::to_string(int(finding.kind)) +
+                                   std::to_string(int(finding.problem.kind)) + finding.subject +
                                    finding.problem.detail);
     }
     const auto problem = [&](check::FindingKind kind, size_t inscription) -> check::Finding& {
@@ -515,8 +521,10 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& asked, const std::str
                 place(item, setting::seenFromBehind(item.placing, blank::sizeOf(lettering->blank).x));
         working::tie(lettering->inscriptions, memory_->ties, stop);
         lettering->problems = problems;
-        if (part)
+        if (part) {
             lettering->part = part->body;
+            lettering->partAsRead = part->asRead;
+        }
         if (card->blank.kind == blank::Kind::file && !lettering->part)
             lettering->partProblem = problems.front().problem;
         lettering->firstSide = blank::regionOf(lettering->blank);

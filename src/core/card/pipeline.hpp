@@ -21,6 +21,7 @@ struct Lettering {
     std::vector<check::SideBounds> sides{}; ///< of sides with letters
     std::shared_ptr<const body::Mesh> part{};       ///< of a blank from a file; null where it cannot be had
     std::optional<quantity::Problem> partProblem{}; ///< why not
+    std::shared_ptr<const body::Mesh> partAsRead{}; ///< of one that cannot be had, where its file tells it
 
     size_t letters() const; ///< of all inscriptions
 };

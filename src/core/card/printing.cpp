@@ -59,9 +59,22 @@ check::Finding finding(check::FindingKind kind, check::Severity severity) {
     return found;
 }
 
-/// Heights of what lies level on the bed that are no whole layers.
+/// How many layers have their middle between two heights over the bed, mm.
+int layersBetween(double low, double high, const proof::LayerChoices& choices) {
+    const double first = choices.firstLayer > 0 ? choices.firstLayer : choices.layer;
+    constexpr double touching = 1e-6;
+    int count = low + touching < first / 2 && first / 2 < high - touching;
+    const auto below = [&](double z) { // of those above the first
+        return std::max(0, int(std::ceil((z - first) / choices.layer - 0.5)));
+    };
+    count += below(high - touching) - below(low + touching);
+    return count;
+}
+
+/// Heights of what lies level on the bed that are no whole layers, or come out in fewer.
 void addUnevenLayers(std::vector<check::Finding>& found, const Lettering& lettering, const Solid& solid,
-                     const space::Pose& pose, double layer) {
+                     const space::Pose& pose, const proof::LayerChoices& choices) {
+    const double layer = choices.layer;
     for (const working::PlacedLetters& letters : lettering.inscriptions) {
         const blank::Panel* const panel = panelOf(*solid.panels, letters.side);
         const working::KindRow& row = working::rowOf(letters.working.kind);
@@ -75,17 +88,38 @@ void addUnevenLayers(std::vector<check::Finding>& found, const Lettering& letter
         if (std::fabs(up.z) < level * space::length(up))
             continue;
         const double height = row.has(working::Uses::height) ? letters.working.height : letters.working.depth;
+        const auto add = [&](check::FindingKind kind, check::Severity severity,
+                             double limit) -> check::Finding& {
+            check::Finding& one = found.emplace_back(finding(kind, severity));
+            one.inscription = letters.inscription;
+            one.working = letters.working.kind;
+            one.measured = height;
+            one.limit = limit;
+            one.whenAbove = height > limit;
+            return one;
+        };
+        const double side = pose.at(blank::standOn(*panel, panel->front != letters.side, somewhere).foot).z;
+        const bool outwards = row.has(working::Uses::height);
+        const auto layersOf = [&](double high) {
+            const double to = side + ((up.z > 0) == outwards ? high : -high);
+            return layersBetween(std::min(side, to), std::max(side, to), choices);
+        };
+        const int all = std::max(1, int(height / layer + 1e-6));
+        if (const int count = layersOf(height); count < all) {
+            double enough = std::ceil(height / layer - 1e-6);
+            constexpr double most = 1000;
+            while (enough < most && layersOf(enough * layer) < int(enough))
+                ++enough;
+            add(check::FindingKind::layerMissing, count == 0 ? check::Severity::stop : check::Severity::watch,
+                enough * layer)
+                .count = count;
+            continue;
+        }
         const double whole = std::max(1.0, std::round(height / layer)) * layer;
         constexpr double seen = 0.005; // mm
         if (std::fabs(height - whole) < seen)
             continue;
-        check::Finding uneven = finding(check::FindingKind::layersUneven, check::Severity::note);
-        uneven.inscription = letters.inscription;
-        uneven.working = letters.working.kind;
-        uneven.measured = height;
-        uneven.limit = whole;
-        uneven.whenAbove = height > whole;
-        found.push_back(std::move(uneven));
+        add(check::FindingKind::layersUneven, check::Severity::note, whole);
     }
 }
 
@@ -145,7 +179,7 @@ std::vector<check::Finding> lyingFindings(const Card& card, const Lettering& let
         steep.limit = choices->overhang;
         found.push_back(std::move(steep));
     }
-    addUnevenLayers(found, lettering, solid, *pose, choices->layer);
+    addUnevenLayers(found, lettering, solid, *pose, *choices);
     return found;
 }
 

@@ -1,4 +1,6 @@
 #include "card/travelling.hpp"
+#include "card/part.hpp"
+#include "quantity/read_whole.hpp"
 #include <filesystem>
 
 namespace bollard::card {
@@ -9,8 +11,29 @@ type::TypefaceChoice resolved(type::TypefaceChoice choice, const std::string& fo
     return choice;
 }
 
-std::vector<quantity::Problem> takeTypefaces(Card& card, const type::Catalogue* catalogue,
-                                             const std::string& folder) {
+namespace {
+
+std::optional<quantity::Problem> takePart(Card& card, const std::string& folder) {
+    blank::PartFile& part = card.blank.part;
+    if (!card.travels || card.blank.kind != blank::Kind::file || part.file.empty()) {
+        part.carried = std::string();
+        return std::nullopt;
+    }
+    const std::string path = partKeyOf(part, folder).path;
+    auto bytes = quantity::readWhole(path);
+    if (!bytes) // what it has already stays
+        return part.carried->empty() ? std::optional(bytes.problem()) : std::nullopt;
+    constexpr size_t most = 32'000'000;
+    if (bytes->size() > most)
+        return quantity::Problem{quantity::ProblemKind::partTooLarge, path};
+    part.carried = *std::move(bytes);
+    return std::nullopt;
+}
+
+} // namespace
+
+std::vector<quantity::Problem> takeAlong(Card& card, const type::Catalogue* catalogue,
+                                         const std::string& folder) {
     std::vector<quantity::Problem> left;
     std::vector<type::CarriedTypeface> taken;
     for (const Inscription& inscription : card.inscriptions) {
@@ -33,6 +56,8 @@ std::vector<quantity::Problem> takeTypefaces(Card& card, const type::Catalogue* 
         }
     }
     card.typefaces = std::move(taken);
+    if (const auto problem = takePart(card, folder))
+        left.push_back(*problem);
     return left;
 }
 

@@ -4,6 +4,8 @@
 #include "check/drop_outs.hpp"
 #include "check/measures.hpp"
 #include "process/process.hpp"
+#include "space/vertex.hpp"
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -48,6 +50,7 @@ enum class FindingKind {
     topsUneven,     ///< flat tops are not as far off the side everywhere; measured: by so much
     lettersMeet,    ///< letters of several sides reach into each other inside the blank
     partProblem,    ///< the part of a file cannot be had; problem
+    partMended,     ///< what its file has was mended as it was read; count: in so many places
     sideUnfound,    ///< there is no side where one was pointed at; subject: its name, problem
     sideMissing,    ///< the blank lacks the side that the words are for; subject: the side
     holeOutside,
@@ -61,10 +64,12 @@ enum class FindingKind {
     beginsInAir,   ///< of the lying position: parts begin above the bed with nothing below them
     overhangSteep, ///< the same: walls lean out too far; measured: mm², limit: degrees
     layersUneven,  ///< the same: a height or depth is no whole layers; limit: the nearest that is
-    beyondBed,     ///< the same: larger than the printer's bed, or higher; measured, limit: the worst of both
-    solidFailed,   ///< the solid could not be built; subject: where
-    tieLost,       ///< a tie put by hand lies where its letter is not cut
-    tiesIdle,      ///< ties are asked for, and nothing needs one; subject: the typeface
+    layerMissing,  ///< the same: letters come out in fewer layers than they are high; measured: a height,
+                  ///< limit: one that has all; count: so many layers, 0: none at all
+    beyondBed,   ///< the same: larger than the printer's bed, or higher; measured, limit: the worst of both
+    solidFailed, ///< the solid could not be built; subject: where
+    tieLost,     ///< a tie put by hand lies where its letter is not cut
+    tiesIdle,    ///< ties are asked for, and nothing needs one; subject: the typeface
     // Of cards with operations; subject: what the operation is called.
     partOutsideStock, ///< measured: by how much
     cutOutsideStock,  ///< what is cut lies beside the stock; measured: by how much
@@ -84,7 +89,7 @@ enum class FindingKind {
     zeroMoved,        ///< it was elsewhere when a file was last written for this process
     outlineMended
 };
-constexpr int findingKinds = 70;
+constexpr int findingKinds = 72;
 
 /// Where a finding is mended by hand.
 enum class Station { blank, lettering, placing, working, process, output };
@@ -109,11 +114,12 @@ std::string_view nameOf(FindingKind kind);
 /// Where a finding is seen: on the side, grid units.
 struct FindingPlace {
     plane::Vector at{};
-    double width = 0;      ///< mm; 0 when it is no width
-    int inscription = -1;  ///< number on the card
-    int letter = -1;       ///< in Setting::letters
-    std::string text{};    ///< what the letter says
-    plane::Region shape{}; ///< what falls out; may be empty
+    double width = 0;                      ///< mm; 0 when it is no width
+    int inscription = -1;                  ///< number on the card
+    int letter = -1;                       ///< in Setting::letters
+    std::string text{};                    ///< what the letter says
+    plane::Region shape{};                 ///< what falls out; may be empty
+    std::optional<space::Vertex> onPart{}; ///< mm, where it is on no side; `at` is nothing then
 };
 
 /// One thing measured against a limit.

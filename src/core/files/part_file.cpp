@@ -165,7 +165,7 @@ quantity::Result<PartSurface> partSurfaceOf(const std::string& path, const std::
     auto mesh = ending == ".stl"   ? stl(bytes)
                 : ending == ".obj" ? obj(bytes)
                 : ending == ".3mf" ? meshFrom3mf(bytes)
-                                   : meshFromStep(path, stop);
+                                   : meshFromStep(bytes, stop);
     if (!mesh) {
         Problem problem = mesh.problem();
         problem.subject = path;

@@ -7,6 +7,7 @@
 #include <filesystem>
 #include <poll.h>
 #include <spawn.h>
+#include <sys/mman.h>
 #include <sys/wait.h>
 #include <unistd.h>
 
@@ -18,21 +19,34 @@ using quantity::Problem, quantity::ProblemKind;
 /// Another program with its output at the end of a pipe; gone when this is.
 class Reading {
   public:
-    Reading(const std::string& program, const std::string& argument) {
+    /// It finds the bytes as a file of its own.
+    Reading(const std::string& program, const std::string& bytes) {
+        const int file = memfd_create("part", MFD_CLOEXEC);
+        for (size_t done = 0; file >= 0 && done < bytes.size();) {
+            const ssize_t count = write(file, bytes.data() + done, bytes.size() - done);
+            if (count <= 0)
+                break; // what is missing is told by who reads it
+            done += size_t(count);
+        }
         int ends[2];
-        if (pipe2(ends, O_CLOEXEC) != 0)
+        if (pipe2(ends, O_CLOEXEC) != 0) {
+            close(file);
             return;
+        }
         output_ = ends[0];
         posix_spawn_file_actions_t actions;
         posix_spawn_file_actions_init(&actions);
         posix_spawn_file_actions_adddup2(&actions, ends[1], STDOUT_FILENO);
+        constexpr int given = 3;
+        posix_spawn_file_actions_adddup2(&actions, file, given);
         posix_spawn_file_actions_addopen(&actions, STDERR_FILENO, "/dev/null", O_WRONLY, 0);
-        std::string name = program, of = argument;
+        std::string name = program, of = "/proc/self/fd/" + std::to_string(given);
         char* const arguments[] = {name.data(), of.data(), nullptr};
         if (posix_spawn(&process_, program.c_str(), &actions, nullptr, arguments, environ) != 0)
             process_ = -1;
         posix_spawn_file_actions_destroy(&actions);
         close(ends[1]);
+        close(file);
     }
     ~Reading() {
         if (output_ >= 0)
@@ -84,11 +98,11 @@ class Reading {
 
 } // namespace
 
-quantity::Result<body::Mesh> meshFromStep(const std::string& path, const std::stop_token& stop) {
+quantity::Result<body::Mesh> meshFromStep(const std::string& bytes, const std::stop_token& stop) {
     std::error_code unknown;
     const std::filesystem::path own = std::filesystem::read_symlink("/proc/self/exe", unknown);
     const std::filesystem::path program = own.parent_path() / "bollard-step";
-    Reading reading(program.string(), path);
+    Reading reading(program.string(), bytes);
     if (!reading.began())
         return Problem{ProblemKind::partBroken, {}, "bollard-step is not there"};
     const auto output = reading.output(stop);

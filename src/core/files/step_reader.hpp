@@ -6,8 +6,8 @@
 
 namespace bollard::files {
 
-/// The surface within 0.01 mm of the true one, mm, as `bollard-step` beside this program reads it, in at most
-/// two minutes. partBroken with what it said, or that it broke off.
-quantity::Result<body::Mesh> meshFromStep(const std::string& path, const std::stop_token& stop = {});
+/// The surface of a file of these bytes within 0.01 mm of the true one, mm, as `bollard-step` beside this
+/// program reads it, in at most two minutes. partBroken with what it said, or that it broke off.
+quantity::Result<body::Mesh> meshFromStep(const std::string& bytes, const std::stop_token& stop = {});
 
 } // namespace bollard::files

@@ -24,7 +24,8 @@ Mend height() {
 Mend wholeLayers() {
     return {"wholeLayers",
             [](const Finding& finding, const card::Card&) {
-                return isOfOne(finding) && finding.kind == FindingKind::layersUneven;
+                return isOfOne(finding) && (finding.kind == FindingKind::layersUneven ||
+                                            finding.kind == FindingKind::layerMissing);
             },
             [](card::Card& card, const Matter& matter) {
                 working::Working& working = of(card, matter.finding).working;

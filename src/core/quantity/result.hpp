@@ -41,6 +41,7 @@ enum class ProblemKind {
     artworkEmpty,     ///< subject: file; nothing in it can be worked
     typefaceUnknown,  ///< subject: family and style
     typefaceStays,    ///< subject: family and style; its licence does not let a card take it along
+    partTooLarge,     ///< subject: the path; for a card to take it along
     typefaceTooLarge, ///< subject: family and style; for a card to take it along
     nothingToMake,    ///< neither blank nor letters
     geometryFailed,   ///< a solid could not be built; detail: where
