@@ -31,9 +31,7 @@ QImage imageOf(const proof::Proof& proof, const cut::Cutting& cutting, int most)
             const int column = x * step;
             const double z = field.at(column, row);
             const plane::Vector at = field.middle(column, row);
-            const bool inStock = at.x > cutting.stock.low.x && at.x < cutting.stock.high.x &&
-                                 at.y > cutting.stock.low.y && at.y < cutting.stock.high.y;
-            if (!inStock || z <= bottom) {
+            if (!proof::isInStock(cutting, at) || z <= bottom) {
                 line[x] = ground;
                 continue;
             }

@@ -22,6 +22,8 @@ QString nameOf(cut::OperationKind kind) {
         return Cuttings::tr("cut out");
     case cut::OperationKind::clear:
         return Cuttings::tr("clear the ground");
+    case cut::OperationKind::raster:
+        return Cuttings::tr("raster");
     case cut::OperationKind::drill:
         break;
     }

@@ -73,6 +73,9 @@ QString titleOf(const Finding& finding, const card::Card& card) {
     case FindingKind::readingSide:
         return finding.working == Kind::pierced ? Findings::tr("No impression is left")
                                                 : Findings::tr("Mirrored, but the blank hides it");
+    case FindingKind::placeSteep:
+        return Findings::tr("Too steep for the tool, %1°")
+            .arg(QString::fromStdString(quantity::roundedText(finding.measured, 1)));
     case FindingKind::pieceLoose:
         return card.blank.kind == blank::Kind::none ? Findings::tr("The part falls into pieces")
                                                     : Findings::tr("A piece of the blank is cut off");
@@ -123,6 +126,13 @@ QString whyOf(const Finding& finding, const card::Card& card) {
     }
 }
 
+QString angles(const Finding& finding) {
+    return QStringLiteral("%1° %2 %3°")
+        .arg(QString::fromStdString(quantity::roundedText(finding.measured, 2)),
+             finding.measured > finding.limit ? QStringLiteral(">") : QStringLiteral("<"),
+             QString::fromStdString(quantity::roundedText(finding.limit, 2)));
+}
+
 /// Two lengths with as many digits as tell them apart.
 QString compared(double measured, const QString& sign, double limit, quantity::Unit unit) {
     constexpr int mostMore = 6;
@@ -139,6 +149,9 @@ QString measuredOf(const Finding& finding, quantity::Unit unit) {
     if (finding.kind == FindingKind::baselineShort)
         return Findings::tr("%1 over %2")
             .arg(lengthText(finding.measured, unit), lengthText(finding.limit, unit));
+    // Of an axis that turns
+    if (finding.kind == FindingKind::beyondTravel && finding.subject.size() == 1 && finding.subject < "D")
+        return angles(finding);
     switch (check::aboutOf(finding.kind).told) {
     case check::Told::nothing:
         break;
@@ -147,9 +160,7 @@ QString measuredOf(const Finding& finding, quantity::Unit unit) {
     case check::Told::area:
         return areaText(finding.measured, unit);
     case check::Told::angle:
-        return QStringLiteral("%1° < %2°")
-            .arg(QString::fromStdString(quantity::roundedText(finding.measured, 2)),
-                 QString::fromStdString(quantity::roundedText(finding.limit, 2)));
+        return angles(finding);
     case check::Told::share:
         return Findings::tr("%1 %").arg(QString::fromStdString(quantity::roundedText(finding.measured, 1)));
     case check::Told::excess:

@@ -44,6 +44,7 @@ const Words& wordsOf(std::string_view mend) {
         {"depth", {tr("Make the depth %2 instead of %1."), tr("Depth %1 → %2")}},
         {"bedding", {tr("Make the bedding %2 instead of %1."), tr("Bedding %1 → %2")}},
         {"lieOtherwise", {tr("Let it lie on its %1 instead."), tr("Lies on its %1")}},
+        {"holdOtherEnd", {tr("Let the chuck hold the bar at its other end."), tr("Held at the other end")}},
         {"turnOnBed", {tr("Turn it by a quarter on the bed."), tr("Turned on the bed")}},
         {"wholeLayers", {tr("Make it a whole number of layers."), tr("Whole layers")}},
         {"thickerBlank", {tr("Make the blank %2 thick instead of %1."), tr("Blank %2 thick")}},

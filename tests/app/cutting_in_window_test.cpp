@@ -64,6 +64,71 @@ class CuttingInWindowTest : public QObject {
         QCOMPARE(operations()[0].kind, cut::OperationKind::scribe);
     }
 
+    void aBarIsSetUpToTurn() {
+        f_->openSample("brass-bar");
+        settle(window());
+        window().routeCard().open(RouteCard::process);
+        for (auto* heading : window().routeCard().findChildren<QPushButton*>())
+            if (heading->isVisible() && heading->text().endsWith(QStringLiteral("Cutting")))
+                heading->click();
+        const auto box = [&](const char* name) {
+            for (auto* one : window().routeCard().findChildren<QComboBox*>())
+                if (one->accessibleName() == QLatin1String(name))
+                    return one;
+            return static_cast<QComboBox*>(nullptr);
+        };
+        auto* const axis = box("The axis that turns the bar");
+        auto* const chuck = box("Which end of the bar the chuck holds");
+        auto* const along = box("Which axis of the machine the bar lies along");
+        auto* const zero = box("Where the machine's zero lies on the stock");
+        QVERIFY(axis && chuck && along && zero && along->isVisibleTo(&window()));
+        QCOMPARE(axis->currentText(), QString("A"));
+        QCOMPARE(zero->currentText(), QString("the bar's start"));
+        const auto choose = [](QComboBox* from, int item) {
+            from->setCurrentIndex(item);
+            emit from->activated(item);
+        };
+        choose(chuck, 2);
+        QVERIFY(window().editor().card().stock.chuck.end == cut::ChuckEnd::end);
+        choose(zero, 11);
+        QVERIFY(window().editor().card().zero.place.at == cut::ZeroAt::end);
+        choose(axis, 0); // from above: then the bar has no way to lie
+        QVERIFY(!window().editor().card().machine.axis.there());
+        QVERIFY(!along->isVisibleTo(&window()));
+        settle(window());
+        const auto& cutting = window().maker().shown().made.cuttings->front;
+        QVERIFY(cutting.mounting && !cutting.mounting->turns);
+        for (int i = 0; i < 3; ++i)
+            window().editor().history().undo();
+        settle(window());
+        QVERIFY(window().maker().shown().made.cuttings->front.mounting->turns);
+        QCOMPARE(axis->currentText(), QString("A"));
+        // A plate has none of this.
+        f_->openSample("valve-scribed");
+        settle(window());
+        QVERIFY(!axis->isVisibleTo(&window()) && !chuck->isVisibleTo(&window()));
+    }
+
+    void aBarIsProvedAsItTurns() {
+        for (const char* sample : {"brass-bar", "float-seal", "net-egg"}) {
+            f_->openSample(sample);
+            settle(window());
+            proveNow();
+            QTRY_VERIFY_WITH_TIMEOUT(view().isCurrent(), 20000);
+            const auto proof = view().proof();
+            QVERIFY2(proof && proof->isSound() && proof->program.errors.empty(), sample);
+            QVERIFY2(view().told().contains("gouged 0"), qPrintable(view().told()));
+            const bool turns = QLatin1String(sample) != QLatin1String("net-egg");
+            QCOMPARE(proof->program.axis, turns ? 'A' : ' ');
+            const int moves = view().scrubber().maximum();
+            QVERIFY(moves > 100);
+            const QImage whole = view().grab().toImage();
+            view().scrubber().setValue(moves / 2);
+            QTest::qWait(400);
+            QVERIFY(view().grab().toImage() != whole);
+        }
+    }
+
     void theProofIsOfTheProgramThatIsWritten() {
         proveNow();
         QVERIFY(!window().gauge().isVisible());

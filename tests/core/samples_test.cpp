@@ -45,6 +45,10 @@ constexpr Expected expected[]{
     {"bollard-cap", "note latitudeUneven:round", 61830.49418, 33, 1376.719},
     {"buoy-tag", "", 4799.62466, 23, 602.453},
     {"horn-cleat", "watch gapNarrow:boat:watch", 44510.19313, 25, 1067.393},
+    {"brass-bar", "", 30294.6123144, 30, 552.780},
+    {"float-seal", "note cornerRounded:band", 18575.9841243, 22, 582.451},
+    {"net-egg", "watch gapNarrow:boat:watch, watch openingNarrow:boat:watch, note latitudeUneven:boat",
+     40718.5028001, 10, 468.479},
     {"buoy-ball", "note latitudeUneven:berth", 113039.56000, 26, 1189.948},
 };
 

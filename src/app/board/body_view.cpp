@@ -133,18 +133,46 @@ void BodyCanvas::paintStock(QPainter& painter) const {
     const cut::Cutting& cutting = cuttings->front;
     painter.setBrush(Qt::NoBrush);
     painter.setPen(QPen(t.inkSoft, 1, Qt::DashDotLine));
-    box(cutting.stock);
+    space::Vertex zeroPlace = cutting.zero;
+    if (const cut::Mounting* const on = cutting.mounting.get()) {
+        zeroPlace = {0, on->zero.y, on->zero.height};
+        const auto around = [&](double y, double radius) {
+            QPolygonF circle;
+            constexpr int corners = 72;
+            for (int i = 0; i <= corners; ++i) {
+                const double a = 2 * M_PI * i / corners;
+                circle << pixelOf({radius * std::sin(a), y, radius * std::cos(a)});
+            }
+            painter.drawPolyline(circle);
+        };
+        const cut::RoundStock& bar = on->stock;
+        for (const double y : {bar.from, bar.to})
+            around(y, bar.radius);
+        constexpr int lines = 8;
+        for (int i = 0; i < lines; ++i) {
+            const double a = 2 * M_PI * i / lines, x = bar.radius * std::sin(a), z = bar.radius * std::cos(a);
+            painter.drawLine(pixelOf({x, bar.from, z}), pixelOf({x, bar.to, z}));
+        }
+        painter.setPen(QPen(t.ink, 1.4));
+        if (bar.held()) { // wider, as what holds it is
+            constexpr double wider = 1.15;
+            for (const double y : {bar.chuckFrom, bar.chuckTo})
+                around(y, wider * bar.radius);
+        }
+    } else {
+        box(cutting.stock);
+    }
     painter.setPen(QPen(t.inkSoft, 1));
     for (const cut::Clamp& clamp : cutting.clamps)
         box({{clamp.x, clamp.y, cutting.stock.high.z},
              {clamp.x + clamp.width, clamp.y + clamp.height, cutting.stock.high.z + clamp.top}});
     constexpr double axis = 28; // pixels, where it is seen from the side
     const double length = axis * view().camera.mmPerPixel;
-    const QPointF zero = pixelOf(cutting.zero);
+    const QPointF zero = pixelOf(zeroPlace);
     for (const auto& [way, name] : {std::pair{space::Vertex{length, 0, 0}, "x"},
                                     {space::Vertex{0, length, 0}, "y"},
                                     {space::Vertex{0, 0, length}, "z"}}) {
-        const QPointF end = pixelOf(cutting.zero + way);
+        const QPointF end = pixelOf(zeroPlace + way);
         painter.setPen(QPen(t.stop, 2));
         painter.drawLine(zero, end);
         painter.setPen(t.ink);

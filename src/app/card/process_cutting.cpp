@@ -115,17 +115,47 @@ void ProcessStation::addCutting() {
                                  o.kind == OperationKind::pocket;
                       }),
               addFlag(tr("On the back"), &Operation::back, [](const Operation&) { return true; })};
+    constexpr auto raster = OperationKind::raster;
+    const auto rasters = is([](const Operation& o) { return o.kind == raster; });
+    for (const auto& [label, name, step] :
+         {std::tuple{tr("From"), "from", 1.0}, {tr("To"), "to", 1.0}, {tr("Scallop"), "scallop", 0.005}})
+        fieldRow(label, fields, name, step, operation, rasters);
+    choiceRow(tr("Ways"), tr("Which way the raster goes"), tr("Change the way of the raster"),
+              {tr("along the bar"), tr("round it")}, fields, "along", operation, rasters);
+    flags_.push_back(addFlag(tr("All ways the same way"), &Operation::oneWay,
+                             [](const Operation& o) { return o.kind == raster; }));
+    const auto isRound = [this] {
+        const blank::Blank& blank = editor_.card().blank;
+        return cut::isMountable(blank, blank::sidesOf(blank).front());
+    };
+    choiceRow(tr("Depth along"), tr("How depths are measured from above"),
+              tr("Change how depths are measured"), {tr("the side's normal"), tr("z")}, fields, "depthAlong",
+              operation,
+              [any, isRound, this] { return any() && isRound() && !editor_.card().machine.axis.there(); });
     addKeeping();
     const PartOf stock = [](card::Card& card) -> void* { return &card.stock; };
     const auto cuts = [this] { return !editor_.card().operations.empty(); };
     const auto& stockFields = quantity::fieldsOf<cut::Stock>();
-    fieldRow(tr("Stock margin"), stockFields, "margin", 1, stock, cuts);
-    fieldRow(tr("Stock thickness"), stockFields, "thickness", 0.5, stock, cuts)
+    const auto cutsFlat = [cuts, isRound] { return cuts() && !isRound(); };
+    const auto cutsRound = [cuts, isRound] { return cuts() && isRound(); };
+    fieldRow(tr("Stock margin"), stockFields, "margin", 1, stock, cutsFlat);
+    fieldRow(tr("Stock thickness"), stockFields, "thickness", 0.5, stock, cutsFlat)
         ->setZeroMeans(tr("as thick as the blank"));
+    fieldRow(tr("Bar across"), stockFields, "diameter", 0.5, stock, cutsRound)
+        ->setZeroMeans(tr("as the blank"));
+    fieldRow(tr("Bar length"), stockFields, "length", 5, stock, cutsRound)->setZeroMeans(tr("as the blank"));
+    const PartOf chuck = [](card::Card& card) -> void* { return &card.stock.chuck; };
+    choiceRow(tr("Chuck"), tr("Which end of the bar the chuck holds"), tr("Change the chuck"),
+              {tr("none"), tr("at the start"), tr("at the end")}, quantity::fieldsOf<cut::Chuck>(), "end",
+              chuck, cutsRound);
+    fieldRow(tr("Chuck reaches"), quantity::fieldsOf<cut::Chuck>(), "reach", 1, chuck, [cutsRound, this] {
+        return cutsRound() && editor_.card().stock.chuck.end != cut::ChuckEnd::none;
+    });
     zero_ = new QComboBox(this);
     zero_->setAccessibleName(tr("Where the machine's zero lies on the stock"));
     zero_->addItems({tr("top left"), tr("top"), tr("top right"), tr("left"), tr("centre"), tr("right"),
-                     tr("bottom left"), tr("bottom"), tr("bottom right"), tr("a point of its own")});
+                     tr("bottom left"), tr("bottom"), tr("bottom right"), tr("a point of its own"),
+                     tr("the bar's start"), tr("the bar's end")});
     row(tr("Zero at"), zero_);
     connect(zero_, &QComboBox::activated, this, [this](int at) {
         editor_.edit(tr("Move the zero"), {},
@@ -133,7 +163,7 @@ void ProcessStation::addCutting() {
     });
     choiceRow(
         tr("Zero on"), tr("At what height the machine's zero lies"), tr("Move the zero"),
-        {tr("the stock's top"), tr("the stock's bottom"), tr("the blank's front")},
+        {tr("the stock's top"), tr("the stock's bottom"), tr("the blank's front"), tr("the bar's axis")},
         quantity::fieldsOf<cut::Zero>(), "on", [](card::Card& card) -> void* { return &card.zero; }, cuts);
     machine_ = new QComboBox(this);
     machine_->setAccessibleName(tr("Machine that cuts it"));
@@ -147,6 +177,18 @@ void ProcessStation::addCutting() {
                                             {tr("Spindle from"), "speedLeast", 500.0},
                                             {tr("Spindle to"), "speedMost", 500.0}})
         fieldRow(label, machineFields, name, step, machine, cuts);
+    const PartOf axis = [](card::Card& card) -> void* { return &card.machine.axis; };
+    const auto& axisFields = quantity::fieldsOf<cut::RotaryAxis>();
+    const auto turns = [cutsRound, this] { return cutsRound() && editor_.card().machine.axis.there(); };
+    choiceRow(tr("Rotary axis"), tr("The axis that turns the bar"), tr("Change the rotary axis"),
+              {tr("none: from above"), QStringLiteral("A"), QStringLiteral("B"), QStringLiteral("C")},
+              axisFields, "letter", axis, cutsRound);
+    choiceRow(tr("Bar along"), tr("Which axis of the machine the bar lies along"),
+              tr("Lay the bar otherwise"), {QStringLiteral("y"), QStringLiteral("x")}, axisFields, "along",
+              axis, turns);
+    choiceRow(tr("Feeds by"), tr("How feeds are told of moves that turn"), tr("Change how feeds are told"),
+              {tr("time"), tr("degrees")}, axisFields, "feed", axis, turns);
+    fieldRow(tr("Turns at most"), axisFields, "rapid", 360, axis, turns);
     dialect_ = new QComboBox(this);
     dialect_->setAccessibleName(tr("How files for the machine are written"));
     row(tr("Files with"), dialect_);

@@ -109,17 +109,23 @@ void ProofCanvas::paintEvent(QPaintEvent*) {
     painter.setBrush(Qt::NoBrush);
     painter.setPen(QPen(t.inkSoft, 1, Qt::DashDotLine));
     painter.drawRect(QRectF(at(stock.left(), stock.bottom()), at(stock.right(), stock.top())));
+    // Of a bar that goes round more than once: back to where its development is.
+    const cut::Mounting* const mounting = cutting.mounting.get();
+    const auto roundBack = [&](const proof::Motion& m) {
+        if (!mounting || !mounting->turns)
+            return 0.0;
+        const double from = low.x, middle = (m.from.x + m.to.x) / 2;
+        return mounting->width * std::floor((middle - from) / mounting->width);
+    };
     // Moves in the air are broken lines, cuts full ones; what is still to come is faint.
-    const auto& motions = proof_->program.motions;
+    const auto& motions = proof_->over;
     const Painted now{proof_, done_, zoomed(), moved(), size()};
     if (!(paths_.of == now)) {
         paths_ = {now, {}, {}, {}, {}};
-        const auto placeOf = [&](const space::Vertex& v) {
-            return at(v.x + cutting.zero.x, v.y + cutting.zero.y);
-        };
         const auto line = [&](QPainterPath& path, const proof::Motion& m) {
-            path.moveTo(placeOf(m.from));
-            path.lineTo(placeOf(m.to));
+            const double back = roundBack(m);
+            path.moveTo(at(m.from.x - back, m.from.y));
+            path.lineTo(at(m.to.x - back, m.to.y));
         };
         constexpr size_t most = 60000;
         constexpr double between = 70, half = 3.5; // pixels from one arrow to the next, and how large it is
@@ -131,7 +137,9 @@ void ProofCanvas::paintEvent(QPaintEvent*) {
                 since = between / 2;
                 continue;
             }
-            const QPointF a = placeOf(motions[i].from), b = placeOf(motions[i].to), way = b - a;
+            const double back = roundBack(motions[i]);
+            const QPointF a = at(motions[i].from.x - back, motions[i].from.y),
+                          b = at(motions[i].to.x - back, motions[i].to.y), way = b - a;
             const double length = std::hypot(way.x(), way.y());
             since += length;
             if (since < between || length < 0.5)
@@ -160,8 +168,8 @@ void ProofCanvas::paintEvent(QPaintEvent*) {
     const auto first = std::ranges::find_if(motions, cuts);
     const auto last = std::ranges::find_if(motions.rbegin(), motions.rend(), cuts);
     if (first != motions.end()) {
-        const QPointF from = at(first->from.x + cutting.zero.x, first->from.y + cutting.zero.y),
-                      to = at(last->to.x + cutting.zero.x, last->to.y + cutting.zero.y);
+        const QPointF from = at(first->from.x - roundBack(*first), first->from.y),
+                      to = at(last->to.x - roundBack(*last), last->to.y);
         painter.setPen(QPen(t.ink, 1.3));
         painter.setBrush(t.paper);
         painter.drawPolygon(QPolygonF{from + QPointF(-4, -5), from + QPointF(6, 0), from + QPointF(-4, 5)});
@@ -201,13 +209,39 @@ void ProofCanvas::paintEvent(QPaintEvent*) {
         const double radius = latest.tool >= 1 && size_t(latest.tool) <= tools.size()
                                   ? tools[size_t(latest.tool) - 1].radius() * scale
                                   : 4;
-        const QPointF tip = at(latest.to.x + cutting.zero.x, latest.to.y + cutting.zero.y);
+        const QPointF tip = at(latest.to.x - roundBack(latest), latest.to.y);
         painter.setPen(QPen(t.paper, 3));
         painter.setBrush(Qt::NoBrush);
         painter.drawEllipse(tip, std::max(3.0, radius), std::max(3.0, radius));
         painter.setPen(QPen(t.ink, 1.4));
         painter.drawEllipse(tip, std::max(3.0, radius), std::max(3.0, radius));
     }
+    if (mounting && mounting->turns && done_ > 0 && done_ <= motions.size())
+        paintBar(painter, proof_->program.motions[done_ - 1].turnedTo, cutting.machine.axis);
+}
+
+/// The bar as it is seen from its start, turned as it is now under the tool.
+void ProofCanvas::paintBar(QPainter& painter, double degrees, const cut::RotaryAxis& axis) const {
+    const drawing::Tokens& t = drawing::tokens();
+    constexpr double radius = 30, from = 16, lines = 12;
+    const QPointF middle(width() - from - radius, from + radius + 14);
+    painter.setPen(QPen(t.materialEdge, 1.4));
+    painter.setBrush(t.material);
+    painter.drawEllipse(middle, radius, radius);
+    // What lies at A = 0 is marked; growing A brings what is at +x up, which is seen on the left from there.
+    const double turned = (axis.reverse ? -degrees : degrees) * M_PI / 180;
+    for (int i = 0; i < int(lines); ++i) {
+        const double a = 2 * M_PI * i / lines + turned;
+        const QPointF out(std::sin(a), -std::cos(a));
+        painter.setPen(QPen(i == 0 ? t.stop : t.inkSoft, i == 0 ? 3 : 1));
+        painter.drawLine(middle + (i == 0 ? 0.2 : 0.8) * radius * out, middle + radius * out);
+    }
+    painter.setPen(QPen(t.ink, 1.2));
+    painter.setBrush(t.paper);
+    const QPointF tip = middle - QPointF(0, radius);
+    painter.drawPolygon(QPolygonF{tip, tip + QPointF(-4, -12), tip + QPointF(4, -12)});
+    painter.drawText(QRectF(middle.x() - 60, middle.y() + radius + 2, 120, 18), Qt::AlignCenter,
+                     QStringLiteral("%1 %2°").arg(QLatin1Char(axis.word())).arg(degrees, 0, 'f', 1));
 }
 
 ProofView::ProofView(CardEditor& editor, Maker& maker, QWidget* parent)

@@ -42,6 +42,7 @@ class ProofCanvas : public PlanCanvas {
     QRectF all() const override; ///< the stock and what is cut, whichever reaches farther
 
   private:
+    void paintBar(QPainter& painter, double degrees, const cut::RotaryAxis& axis) const;
     const cut::Cutting& cutting() const { return back_ ? cuttings_->back : cuttings_->front; }
     struct Handle {
         size_t path = 0;

@@ -61,7 +61,10 @@ QList<Sample> samples() {
             {"bollard-cap", StartPage::tr("Bollard cap, words round a dome")},
             {"buoy-tag", StartPage::tr("Buoy tag in two colours, face down")},
             {"buoy-ball", StartPage::tr("Buoy ball in two colours")},
-            {"horn-cleat", StartPage::tr("Horn cleat from a file")}};
+            {"horn-cleat", StartPage::tr("Horn cleat from a file")},
+            {"brass-bar", StartPage::tr("Brass bar, scribed as it turns")},
+            {"float-seal", StartPage::tr("Float roller, its words left standing")},
+            {"net-egg", StartPage::tr("Egg, scribed from above")}};
 }
 
 QString pathOf(const Sample& sample) {

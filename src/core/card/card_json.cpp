@@ -670,6 +670,8 @@ quantity::Result<Card> cardFromJson(const std::string& text) {
     });
     if (!problem)
         resolveAround(card, root, fields);
+    if (const cut::RotaryAxis& axis = card.machine.axis; !problem && !(axis.travel.x < axis.travel.y))
+        problem = Problem{ProblemKind::fieldWrong, "machine.axis.travel", "[from, to], from below to"};
     if (!problem && !canLieOn(card, card.lying.on))
         problem = Problem{ProblemKind::fieldWrong, "lying", std::string(lyingNames)};
     if (problem) {

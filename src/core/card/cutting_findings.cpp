@@ -20,8 +20,13 @@ class Finder {
         const cut::LastJob* const last = shop_.lastJob(card_.process.kind.name());
         if (last && !(last->zero == card_.zero))
             add(FindingKind::zeroMoved, Severity::note, 0, 0);
-        stock();
-        travel();
+        if (cutting_.mounting) {
+            bar(*cutting_.mounting);
+            roundTravel(*cutting_.mounting);
+        } else {
+            stock();
+            travel();
+        }
         freed();
         for (const cut::Toolpath& path : cutting_.paths)
             operation(path);
@@ -46,6 +51,99 @@ class Finder {
     }
     static std::string nameOf(const cut::Toolpath& path) {
         return std::string(cut::nameOf(path.job.operation.kind)) + " " + std::to_string(path.number + 1);
+    }
+
+    /// A bar: the blank lies within it and near its surface, the words on the blank, and the tool beside the
+    /// chuck.
+    void bar(const cut::Mounting& on) {
+        constexpr double hair = 0.01, mostAbove = 0.5;
+        const cut::RoundStock& stock = on.stock;
+        const double thin = 2 * (on.radius - stock.radius);
+        const double beyond = std::max(stock.from, on.axisLength - stock.to);
+        if (thin > hair || beyond > hair)
+            add(FindingKind::partOutsideStock, Severity::stop, std::max(thin, beyond), 0);
+        // What a raster does not take off before
+        const double above = stock.radius - on.radius;
+        bool taken = false;
+        for (const cut::Toolpath& path : cutting_.paths) {
+            const cut::Operation& o = path.job.operation;
+            if (o.kind == cut::OperationKind::raster)
+                taken = taken || !path.chains.empty();
+            else if (!path.chains.empty() && !taken && above > mostAbove) {
+                add(FindingKind::stockProud, Severity::stop, above, mostAbove, &path);
+                break;
+            }
+        }
+        for (const cut::Toolpath& path : cutting_.paths)
+            onBar(path, on);
+    }
+
+    void onBar(const cut::Toolpath& path, const cut::Mounting& on) {
+        const cut::Operation& o = path.job.operation;
+        constexpr double hair = 1e-6;
+        if (!cutting_.takes(o.kind)) {
+            add(FindingKind::notRound, Severity::stop, 0, 0, &path);
+            return;
+        }
+        const bool isRaster = o.kind == cut::OperationKind::raster;
+        const double radius = o.tool.radius();
+        double inChuck = 0, beside = 0, deepest = 0;
+        for (const cut::MountedChain& chain : path.mounted)
+            for (const cut::MachinePlace& place : chain.places) {
+                inChuck = std::max(inChuck, on.stock.inChuck(place.along, radius));
+                beside = std::max({beside, on.stock.from - place.along, place.along - on.stock.to});
+                deepest = std::max(deepest, on.turns ? on.radius - place.height : 0);
+            }
+        for (const cut::Chain& chain : path.chains)
+            for (const space::Vertex& p : chain.points)
+                if (!isRaster)
+                    beside = std::max({beside, -p.y, p.y - on.length});
+        if (inChuck > hair)
+            add(FindingKind::inChuck, Severity::stop, inChuck, 0, &path);
+        if (beside > hair)
+            add(FindingKind::cutOutsideStock, Severity::stop, beside, 0, &path);
+        if (deepest > on.radius - hair && on.turns)
+            add(FindingKind::deeperThanStock, Severity::stop, deepest, on.radius, &path);
+        if (const double most = cut::Mounting::steepestFor(o.tool); path.steepest > most) {
+            Finding& steep = add(FindingKind::placeSteep, Severity::stop, path.steepest, most, &path);
+            check::FindingPlace& place = steep.places.emplace_back();
+            place.at = plane::unitsPerMillimetre * path.steepAt;
+        }
+    }
+
+    /// Of a bar, with the tool in the air above it; of an axis each of its numbers.
+    void roundTravel(const cut::Mounting& on) {
+        cut::MachinePlace low{1e9, 1e9, 1e9, 1e9}, high{-1e9, -1e9, -1e9, -1e9};
+        for (const cut::Toolpath& path : cutting_.paths)
+            for (const cut::MountedChain& chain : path.mounted)
+                for (const cut::MachinePlace& p : chain.places) {
+                    low = {std::min(low.across, p.across), std::min(low.along, p.along),
+                           std::min(low.height, p.height), std::min(low.angle, p.angle)};
+                    high = {std::max(high.across, p.across), std::max(high.along, p.along),
+                            std::max(high.height, path.clearance + on.radius), std::max(high.angle, p.angle)};
+                }
+        if (low.along > high.along)
+            return;
+        const cut::RotaryAxis& axis = cutting_.machine.axis;
+        const bool alongX = on.turns && axis.along == cut::AxisAlong::x;
+        const double across = high.across - low.across, along = high.along - low.along;
+        const std::array<std::pair<double, const char*>, 3> spans{{{alongX ? along : across, "x"},
+                                                                   {alongX ? across : along, "y"},
+                                                                   {high.height - low.height, "z"}}};
+        for (size_t i = 0; i < spans.size(); ++i)
+            if (const double most = cutting_.machine.travel[i]; most > 0 && spans[i].first > most)
+                add(FindingKind::beyondTravel, Severity::stop, spans[i].first, most).subject =
+                    spans[i].second;
+        if (!on.turns)
+            return;
+        const double least = axis.reverse ? -high.angle : low.angle,
+                     most = axis.reverse ? -low.angle : high.angle;
+        if (least < axis.travel.x || most > axis.travel.y) {
+            const bool under = least < axis.travel.x;
+            add(FindingKind::beyondTravel, Severity::stop, under ? least : most,
+                under ? axis.travel.x : axis.travel.y)
+                .subject = std::string(1, axis.word());
+        }
     }
 
     /// The part, the words and the tools stay within it.
@@ -143,6 +241,8 @@ class Finder {
         if (path.noRoom > 0) {
             add(FindingKind::leadNoRoom, Severity::watch, path.noRoom, 0, &path).count = path.noRoom;
         }
+        if (o.kind == cut::OperationKind::raster)
+            return; // what stays of it is what is wanted
         // Nothing is cut of an inscription whose every stroke is narrower than the tool
         std::map<int, std::pair<int, int>> ofInscription; // shapes, and those without a way
         std::vector<bool> reached(path.job.shapes.size());

@@ -188,6 +188,25 @@ constexpr std::array<AboutKind, findingKinds> kinds{{
     {FindingKind::outlineMended, "outlineMended", Station::lettering, Told::count, false,
      reason("Outlines were mended"),
      reason("Contours overlapped or crossed; they were united and come out filled.")},
+    {FindingKind::stockProud, "stockProud", Station::process, Told::excess, false,
+     reason("The stock stands above the blank"),
+     reason(
+         "Depths count from the blank's surface, which lies so far below the stock's, and nothing takes that "
+         "off before. Take thinner stock, or put a raster first.")},
+    {FindingKind::inChuck, "inChuck", Station::process, Told::excess, false,
+     reason("The tool meets the chuck"),
+     reason(
+         "%1 comes so far over what holds the bar. Move the words away from it, or hold the bar at its other "
+         "end.")},
+    {FindingKind::placeSteep, "placeSteep", Station::process, Told::angle, false, "",
+     reason("%1: the side leans too far there for this tool, whose flank would run into it. Place the words "
+            "nearer "
+            "to the top, or let the bar turn on an axis.")},
+    {FindingKind::notRound, "notRound", Station::process, Told::nothing, false,
+     reason("Not cut on a side like this"),
+     reason("%1 is not done there. On sides that go round the blank words are scribed, V-carved and "
+            "pocketed, and "
+            "where the bar turns a raster takes the ground off.")},
 }};
 static_assert([] {
     for (size_t i = 0; i < kinds.size(); ++i)

@@ -65,11 +65,11 @@ enum class FindingKind {
     overhangSteep, ///< the same: walls lean out too far; measured: mm², limit: degrees
     layersUneven,  ///< the same: a height or depth is no whole layers; limit: the nearest that is
     layerMissing,  ///< the same: letters come out in fewer layers than they are high; measured: a height,
-                  ///< limit: one that has all; count: so many layers, 0: none at all
-    beyondBed,   ///< the same: larger than the printer's bed, or higher; measured, limit: the worst of both
-    solidFailed, ///< the solid could not be built; subject: where
-    tieLost,     ///< a tie put by hand lies where its letter is not cut
-    tiesIdle,    ///< ties are asked for, and nothing needs one; subject: the typeface
+                   ///< limit: one that has all; count: so many layers, 0: none at all
+    beyondBed,     ///< the same: larger than the printer's bed, or higher; measured, limit: the worst of both
+    solidFailed,   ///< the solid could not be built; subject: where
+    tieLost,       ///< a tie put by hand lies where its letter is not cut
+    tiesIdle,      ///< ties are asked for, and nothing needs one; subject: the typeface
     // Of cards with operations; subject: what the operation is called.
     partOutsideStock, ///< measured: by how much
     cutOutsideStock,  ///< what is cut lies beside the stock; measured: by how much
@@ -87,9 +87,14 @@ enum class FindingKind {
     speedBeyond,      ///< of the spindle; measured and limit: 1/min
     machineLacks,     ///< what the operation's tool needs
     zeroMoved,        ///< it was elsewhere when a file was last written for this process
-    outlineMended
+    outlineMended,
+    // Of sides that go round.
+    stockProud, ///< the stock stands above the blank; measured: by so much, mm
+    inChuck,    ///< the tool comes so far over the chuck, mm
+    placeSteep, ///< what is cut lies steeper than the tool can; degrees
+    notRound    ///< an operation that is not done there
 };
-constexpr int findingKinds = 72;
+constexpr int findingKinds = 76;
 
 /// Where a finding is mended by hand.
 enum class Station { blank, lettering, placing, working, process, output };

@@ -2,6 +2,7 @@
 #include "cut/chains.hpp"
 #include "cut/timing.hpp"
 #include "working/drawn_outlines.hpp"
+#include "working/tiling.hpp"
 #include <tbb/parallel_for.h>
 
 namespace bollard::cut {
@@ -43,6 +44,10 @@ class Assembling {
         Job job;
         job.operation =
             in_.shop.resolved(asked, in_.stock.material.empty() ? in_.blank.material : in_.stock.material);
+        if (cutting_.mounting) // straight along the normal, wherever it goes in
+            job.operation.tool.entry = Entry::plunge;
+        if (!cutting_.takes(job.operation.kind))
+            return job;
         job.stock = cutting_.stock;
         job.blank = cutting_.blank;
         job.clamps = cutting_.clamps;
@@ -63,6 +68,9 @@ class Assembling {
             break;
         case OperationKind::drill:
             addHoles(job);
+            break;
+        case OperationKind::raster:
+            addRaised(job);
             break;
         }
         return job;
@@ -246,6 +254,16 @@ class Assembling {
         }
     }
 
+    void addRaised(Job& job) const {
+        eachMeant(job.operation, [&](const PlacedLetters& letters) {
+            Shape shape;
+            shape.inscription = letters.inscription;
+            shape.surface = letters.working.height;
+            shape.region = regionOf(letters, wayTolerance);
+            job.shapes.push_back(std::move(shape));
+        });
+    }
+
     void addHoles(Job& job) const {
         for (const blank::Hole& hole : in_.blank.holes)
             if (hole.kind == blank::HoleKind::round && hole.diameter > job.operation.tool.diameter - hair)
@@ -332,10 +350,25 @@ bool isUsualFor(OperationKind operation, Kind kind, bool singleLine) {
         return kind == Kind::pierced;
     case OperationKind::clear:
         return kind == Kind::raised;
+    case OperationKind::raster:
+        return kind == Kind::raised;
     case OperationKind::drill:
         break;
     }
     return false;
+}
+
+bool Cutting::takes(OperationKind kind) const {
+    switch (kind) {
+    case OperationKind::scribe:
+    case OperationKind::carve:
+    case OperationKind::pocket:
+        return true;
+    case OperationKind::raster:
+        return mounting && mounting->turns;
+    default:
+        return !mounting;
+    }
 }
 
 std::vector<Operation> usualOperations(const CuttingInput& input) {
@@ -362,12 +395,123 @@ std::vector<Operation> usualOperations(const CuttingInput& input) {
     const bool pierced = std::ranges::any_of(input.inscriptions, [](const PlacedLetters& letters) {
         return isFor(OperationKind::cutOut, letters);
     });
-    if (burns || pierced || (all.empty() && !input.inscriptions.empty()))
+    const bool flat = !isMountable(input.blank, blank::sidesOf(input.blank).front());
+    if (flat && (burns || pierced || (all.empty() && !input.inscriptions.empty())))
         add(OperationKind::cutOut, burning);
     return all;
 }
 
 namespace {
+
+/// A place on the machine as far from others as the tool goes over the side, mm.
+space::Vertex overSide(const MachinePlace& place, const Mounting& mounting) {
+    return {place.across + place.angle * M_PI / 180 * mounting.radius, place.along, place.height};
+}
+
+/// Chains as the machine makes them: bent where the side is, so that straight moves stay on it; and turned on
+/// the shorter way from one inscription to the next, which are never folded.
+void mount(Toolpath& path, const Mounting& mounting, const std::vector<blank::Drawn>& drawn) {
+    const Operation& operation = path.job.operation;
+    double angle = 0; // where the axis stands
+    int inscription = -2, turns = 0;
+    for (const Chain& chain : path.chains) {
+        const bool isOf = chain.shape >= 0 && size_t(chain.shape) < path.job.shapes.size();
+        const auto onPlan = [&](const space::Vertex& point) {
+            const plane::Vector at = planOf(point);
+            if (!isOf || drawn.empty())
+                return at;
+            const blank::Drawn& on = drawn[size_t(chain.shape)];
+            return plane::Vector{on.stretch.toPlan(at.x * unit + on.shift) / unit, at.y};
+        };
+        const int own = isOf ? path.job.shapes[size_t(chain.shape)].inscription : -1;
+        if (mounting.turns && own != inscription) {
+            const double begins = mounting.angleAt(onPlan(chain.points.front()).x);
+            turns = int(std::lround((angle - begins) / 360));
+            inscription = own;
+        }
+        MountedChain& mounted = path.mounted.emplace_back();
+        const auto placeOf = [&](const space::Vertex& point) {
+            MachinePlace place = mounting.placeOf(onPlan(point), point.z, operation);
+            place.angle += 360 * turns;
+            return place;
+        };
+        const auto note = [&](const space::Vertex& point) {
+            const double steep = mounting.steepnessAt(onPlan(point));
+            if (steep > path.steepest) {
+                path.steepest = steep;
+                path.steepAt = planOf(point);
+            }
+        };
+        mounted.places.push_back(placeOf(chain.points.front()));
+        note(chain.points.front());
+        for (size_t i = 1; i < chain.points.size(); ++i) {
+            const space::Vertex from = chain.points[i - 1], way = chain.points[i] - from;
+            // Halved until what is between lies on the straight move.
+            const auto go = [&](auto&& self, double a, double b, const MachinePlace& before,
+                                const MachinePlace& after, int depth) -> void {
+                constexpr double off = 0.0005, mostTurn = 90; // mm, degrees
+                constexpr int deepest = 14;
+                const double middle = (a + b) / 2;
+                const MachinePlace there = placeOf(from + middle * way);
+                const space::Vertex straight = 0.5 * (overSide(before, mounting) + overSide(after, mounting));
+                const bool bends = space::length(overSide(there, mounting) - straight) > off;
+                if (depth < deepest && (bends || std::fabs(after.angle - before.angle) > mostTurn)) {
+                    self(self, a, middle, before, there, depth + 1);
+                    self(self, middle, b, there, after, depth + 1);
+                    return;
+                }
+                mounted.places.push_back(after);
+            };
+            const MachinePlace last = mounted.places.back();
+            go(go, 0, 1, last, placeOf(chain.points[i]), 0);
+            note(chain.points[i]);
+        }
+        angle = mounted.places.back().angle;
+    }
+}
+
+/// Moves of a mounted path, as they are timed.
+double timeOf(const Toolpath& path, const Machine& machine, const Mounting& mounting) {
+    const Operation& operation = path.job.operation;
+    const double feed = machine.feedMost > 0 ? std::min(operation.feed, machine.feedMost) : operation.feed;
+    const double air = path.clearance + mounting.radius;
+    std::vector<TimedMove> moves;
+    MachinePlace here{};
+    here.height = air;
+    const auto add = [&](const MachinePlace& to, double asked) {
+        const space::Vertex place = overSide(to, mounting);
+        const double length = space::length(place - overSide(here, mounting));
+        const double turned = std::fabs(to.angle - here.angle);
+        if (mounting.turns && turned > 0) // no faster than the axis turns
+            asked = std::min(asked, machine.axis.rapid * length / turned);
+        moves.push_back({place, asked});
+        here = to;
+    };
+    const auto raised = [&](MachinePlace place) {
+        place.height = air;
+        return place;
+    };
+    for (const MountedChain& chain : path.mounted) {
+        add(raised(chain.places.front()), machine.rapid);
+        add(chain.places.front(), operation.plunge);
+        for (const MachinePlace& place : chain.places)
+            add(place, feed);
+        add(raised(chain.places.back()), machine.rapid);
+    }
+    return secondsOf({0, 0, air}, moves, machine.acceleration);
+}
+
+/// How shapes lie on the plan, which is narrower where the side is; none where it is as wide everywhere.
+std::vector<blank::Drawn> drawnOn(const Mounting& mounting, const std::vector<Shape>& shapes,
+                                  std::span<const PlacedLetters> inscriptions) {
+    std::vector<blank::Drawn> all;
+    for (const Shape& shape : shapes) {
+        const auto letters = std::ranges::find(inscriptions, shape.inscription, &PlacedLetters::inscription);
+        all.push_back(letters == inscriptions.end() ? blank::Drawn{}
+                                                    : working::drawnOn(mounting.panel(), *letters));
+    }
+    return all;
+}
 
 /// Its moves one after the other, as they are timed.
 double timeOf(const Toolpath& path, const Machine& machine) {
@@ -397,11 +541,25 @@ Cutting cuttingOf(const CuttingInput& input, const std::stop_token& stop) {
     cutting.machine = input.machine;
     cutting.back = input.back;
     cutting.clamps.assign(input.clamps.begin(), input.clamps.end());
-    if (side.empty() || blank::turnOf(input.blank, side) > 0)
-        return cutting; // round a bar is another matter
-    cutting.blank = blankOf(input, side);
-    cutting.stock = blockOf(input.back ? turnedOver(input.stock, cutting.blank) : input.stock, cutting.blank);
-    cutting.zero = placeOf(input.zero, cutting.stock);
+    const bool goesRound = !side.empty() && blank::turnOf(input.blank, side) > 0;
+    if (side.empty() || (goesRound && !isMountable(input.blank, side)))
+        return cutting; // facets, hollows
+    if (goesRound) {
+        const auto mounting = std::make_shared<const Mounting>(input.blank, side, input.stock, input.zero,
+                                                               input.machine.axis.there());
+        const RoundStock& stock = mounting->stock;
+        cutting.mounting = mounting;
+        cutting.blank = {{0, 0, -mounting->radius}, {mounting->width, mounting->length, 0}};
+        cutting.stock = {{0, stock.from, -mounting->radius},
+                         {mounting->width, stock.to, stock.radius - mounting->radius}};
+        cutting.zero = {mounting->width / 2, mounting->zero.y, mounting->zero.height - mounting->radius};
+        cutting.clamps.clear();
+    } else {
+        cutting.blank = blankOf(input, side);
+        cutting.stock =
+            blockOf(input.back ? turnedOver(input.stock, cutting.blank) : input.stock, cutting.blank);
+        cutting.zero = placeOf(input.zero, cutting.stock);
+    }
     std::vector<Operation> operations(input.operations.begin(), input.operations.end());
     if (operations.empty())
         operations = usualOperations(input);
@@ -412,8 +570,13 @@ Cutting cuttingOf(const CuttingInput& input, const std::stop_token& stop) {
             jobs.emplace_back(int(i), assembling.jobOf(operations[i]));
     cutting.paths.resize(jobs.size());
     tbb::parallel_for(size_t{0}, jobs.size(), [&](size_t i) {
-        cutting.paths[i] = toolpathOf(std::move(jobs[i].second), jobs[i].first);
-        cutting.paths[i].seconds = timeOf(cutting.paths[i], cutting.machine);
+        Toolpath& path = cutting.paths[i] = toolpathOf(std::move(jobs[i].second), jobs[i].first);
+        if (cutting.mounting) {
+            mount(path, *cutting.mounting, drawnOn(*cutting.mounting, path.job.shapes, input.inscriptions));
+            path.seconds = timeOf(path, cutting.machine, *cutting.mounting);
+        } else {
+            path.seconds = timeOf(path, cutting.machine);
+        }
     });
     return cutting;
 }

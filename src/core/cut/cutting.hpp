@@ -6,6 +6,7 @@
 #include "cut/toolpath.hpp"
 #include "process/process.hpp"
 #include <functional>
+#include <memory>
 
 namespace bollard::cut {
 
@@ -30,11 +31,15 @@ struct Cutting {
     Machine machine{};
     std::vector<Clamp> clamps{};
     bool back = false;
+    /// Of a side that goes round: what lies above is of its development then, z of its surface 0. Null: flat.
+    std::shared_ptr<const Mounting> mounting{};
     std::vector<Toolpath> paths{}; ///< of operations that are on, in order
 
     /// The tools in the order in which they are first used; numbers in files count from 1.
     std::vector<Tool> tools() const;
     double seconds() const;
+    /// Whether that can be done to this side.
+    bool takes(OperationKind kind) const;
     /// Whether anything is cut at all.
     bool cuts() const;
 };

@@ -22,6 +22,38 @@ const std::vector<Machine>& shippedMachines() {
 
 } // namespace bollard::cut
 
+template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<bollard::cut::RotaryAxis>() {
+    using namespace cut;
+    static constexpr std::array letters{Named{AxisLetter::none, "none"}, Named{AxisLetter::a, "A"},
+                                        Named{AxisLetter::b, "B"}, Named{AxisLetter::c, "C"}};
+    static constexpr std::array ways{Named{AxisAlong::y, "y"}, Named{AxisAlong::x, "x"}};
+    static constexpr std::array feeds{Named{AxisFeed::inverse, "inverse"},
+                                      Named{AxisFeed::degrees, "degrees"}};
+    const auto there = [](const RotaryAxis& axis) { return axis.there(); };
+    static const PartFields fields =
+        std::move(Describing<RotaryAxis>()
+                      .choice("letter", &RotaryAxis::letter, letters)
+                      .about("what it is called in files")
+                      .choice("along", &RotaryAxis::along, ways)
+                      .when(there)
+                      .about("which axis of the machine the bar lies along")
+                      .pair("travel", &RotaryAxis::travel, Dimension::angle, ranges::axisTravel)
+                      .when(there)
+                      .about("from and to how many degrees it turns")
+                      .choice("feed", &RotaryAxis::feed, feeds)
+                      .when(there)
+                      .about("`inverse`: a move is told by its time (G93); `degrees`: degrees count as mm")
+                      .flag("reverse", &RotaryAxis::reverse)
+                      .when(there)
+                      .quiet()
+                      .about("it counts the other way round")
+                      .number("rapid", &RotaryAxis::rapid, Dimension::ratio, ranges::axisSpeed)
+                      .when(there)
+                      .quiet()
+                      .about("how fast it turns at most, degrees a minute"));
+    return fields;
+}
+
 template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<bollard::cut::Machine>() {
     using cut::Machine;
     static const PartFields fields =
@@ -57,6 +89,10 @@ template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<boll
                       .flag("airRun", &Machine::airRun)
                       .quiet()
                       .about("and a file that runs round the work in the air")
+                      .part("axis", &Machine::axis)
+                      .quiet()
+                      .about("a rotary axis that turns a bar under the tool")
+                      .usual("none")
                       .text("coolant", &Machine::coolant)
                       .quiet()
                       .about("words that switch it on"));

@@ -8,7 +8,8 @@ using quantity::Named;
 
 constexpr std::array kinds{Named{OperationKind::scribe, "scribe"}, Named{OperationKind::carve, "v-carve"},
                            Named{OperationKind::pocket, "pocket"}, Named{OperationKind::cutOut, "cut-out"},
-                           Named{OperationKind::clear, "clear"},   Named{OperationKind::drill, "drill"}};
+                           Named{OperationKind::clear, "clear"},   Named{OperationKind::drill, "drill"},
+                           Named{OperationKind::raster, "raster"}};
 static_assert(kinds.size() == operationKinds);
 
 bool takeToolName(Tool& tool, const std::string& text) {
@@ -74,6 +75,8 @@ template<> const PartFields& fieldsOf<Operation>() {
         return
             [of = std::vector(of)](const Operation& o) { return std::ranges::find(of, o.kind) != of.end(); };
     };
+    static constexpr std::array rasters{Named{RasterAlong::axis, "axis"}, Named{RasterAlong::round, "round"}};
+    static constexpr std::array depths{Named{DepthAlong::normal, "normal"}, Named{DepthAlong::z, "z"}};
     static const PartFields fields = std::move(
         Describing<Operation>()
             .choice("kind", &Operation::kind, cut::kinds)
@@ -97,9 +100,30 @@ template<> const PartFields& fieldsOf<Operation>() {
             .quiet()
             .about("how deep at a time, mm; 0: at once")
             .number("stepover", &Operation::stepover, Dimension::length, ranges::optionalLength)
-            .when(is({carve, pocket, clear}))
+            .when(is({carve, pocket, clear, raster}))
             .quiet()
             .about("between neighbouring ways, mm; 0: worked out, of V-carving for ridges of 0.05 mm")
+            .choice("along", &Operation::along, rasters)
+            .when(is({raster}))
+            .about("raster: ways along the bar's axis, or round it")
+            .number("scallop", &Operation::scallop, Dimension::length, ranges::optionalLength)
+            .when(is({raster}))
+            .quiet()
+            .about("raster: how high what stays between ways may be, mm; 0: the stepover tells, else 0.01")
+            .number("from", &Operation::from, Dimension::length, ranges::position)
+            .when(is({raster}))
+            .about("raster: where the tool's middle begins along the blank, mm")
+            .number("to", &Operation::to, Dimension::length, ranges::position)
+            .when(is({raster}))
+            .about("raster: where it ends")
+            .flag("oneWay", &Operation::oneWay)
+            .when(is({raster}))
+            .quiet()
+            .about("raster: all ways the same way; round the bar it goes on turning")
+            .choice("depthAlong", &Operation::depthAlong, depths)
+            .when(is({scribe, carve, pocket}))
+            .quiet()
+            .about("on curved sides cut from above: depths along the side's `normal`, or along `z`")
             .number("allowance", &Operation::allowance, Dimension::length, ranges::optionalLength)
             .when(is({pocket, clear}))
             .quiet()

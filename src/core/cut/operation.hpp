@@ -6,8 +6,13 @@
 
 namespace bollard::cut {
 
-enum class OperationKind { scribe, carve, pocket, cutOut, clear, drill };
-constexpr int operationKinds = 6;
+enum class OperationKind { scribe, carve, pocket, cutOut, clear, drill, raster };
+constexpr int operationKinds = 7;
+
+/// Of a raster: ways along the bar, or round it.
+enum class RasterAlong { axis, round };
+/// On curved sides followed from above: how depths are measured.
+enum class DepthAlong { normal, z };
 
 enum class LeadKind { none, line, arc };
 
@@ -59,8 +64,13 @@ struct Operation {
         tabsAt{}; ///< cut-out: by hand, instead of evenly; of outlines that have any of them near
     std::vector<Spot> startsAt{}; ///< cut-out: by hand, where outlines near to them are begun
     Lead lead{};
-    bool off = false;     ///< kept, not made
-    bool reading = false; ///< letter by letter as they are read, not by the shortest way
+    DepthAlong depthAlong = DepthAlong::normal;
+    RasterAlong along = RasterAlong::axis;
+    double scallop = 0;      ///< raster: height of what stays between ways, where no stepover is told
+    double from = 0, to = 0; ///< raster: where the tool's middle goes along the blank
+    bool oneWay = false;     ///< raster: all ways the same way
+    bool off = false;        ///< kept, not made
+    bool reading = false;    ///< letter by letter as they are read, not by the shortest way
     bool conventional = false;
     bool back = false; ///< on the blank's back, in a file of its own
     bool operator==(const Operation&) const = default;

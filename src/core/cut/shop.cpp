@@ -43,6 +43,8 @@ std::string_view usualName(OperationKind kind) {
         return "Flat 1.5";
     case OperationKind::drill:
         return "Drill 3";
+    case OperationKind::raster:
+        return "Ball 3";
     case OperationKind::cutOut:
     case OperationKind::clear:
         break;

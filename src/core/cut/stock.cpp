@@ -33,7 +33,11 @@ Stock turnedOver(Stock stock, const Block& part) {
 
 space::Vertex placeOf(const Zero& zero, const Block& stock) {
     space::Vertex place;
-    const int column = int(zero.place.at) % 3, row = int(zero.place.at) / 3;
+    // Of a plan its lower and its upper edge are the ends of a bar.
+    const ZeroAt at = zero.place.at == ZeroAt::start ? ZeroAt::bottom
+                      : zero.place.at == ZeroAt::end ? ZeroAt::top
+                                                     : zero.place.at;
+    const int column = int(at) % 3, row = int(at) / 3;
     const auto along = [](double low, double high, int half) { return low + (high - low) * half / 2; };
     place.x = along(stock.low.x, stock.high.x, column);
     place.y = along(stock.low.y, stock.high.y, 2 - row);
@@ -53,11 +57,17 @@ using namespace cut;
 
 namespace {
 
-constexpr std::array places{Named{ZeroAt::topLeft, "top-left"},        Named{ZeroAt::top, "top"},
-                            Named{ZeroAt::topRight, "top-right"},      Named{ZeroAt::left, "left"},
-                            Named{ZeroAt::centre, "centre"},           Named{ZeroAt::right, "right"},
-                            Named{ZeroAt::bottomLeft, "bottom-left"},  Named{ZeroAt::bottom, "bottom"},
-                            Named{ZeroAt::bottomRight, "bottom-right"}};
+constexpr std::array places{Named{ZeroAt::topLeft, "top-left"},
+                            Named{ZeroAt::top, "top"},
+                            Named{ZeroAt::topRight, "top-right"},
+                            Named{ZeroAt::left, "left"},
+                            Named{ZeroAt::centre, "centre"},
+                            Named{ZeroAt::right, "right"},
+                            Named{ZeroAt::bottomLeft, "bottom-left"},
+                            Named{ZeroAt::bottom, "bottom"},
+                            Named{ZeroAt::bottomRight, "bottom-right"},
+                            Named{ZeroAt::start, "start"},
+                            Named{ZeroAt::end, "end"}};
 
 bool takePlace(ZeroPlace& place, const std::string& text) {
     for (const auto& row : places)
@@ -68,10 +78,24 @@ bool takePlace(ZeroPlace& place, const std::string& text) {
     return false;
 }
 std::string tellPlace(const ZeroPlace& place) {
-    return place.at == ZeroAt::point ? std::string() : std::string(places[size_t(place.at)].name);
+    const auto row = std::ranges::find_if(places, [&](const auto& one) { return one.value == place.at; });
+    return row == places.end() ? std::string() : std::string(row->name);
 }
 
 } // namespace
+
+template<> const PartFields& fieldsOf<Chuck>() {
+    static constexpr std::array ends{Named{ChuckEnd::none, "none"}, Named{ChuckEnd::start, "start"},
+                                     Named{ChuckEnd::end, "end"}};
+    static const PartFields fields =
+        std::move(Describing<Chuck>()
+                      .choice("end", &Chuck::end, ends)
+                      .about("which end of a bar it holds")
+                      .number("reach", &Chuck::reach, Dimension::length, ranges::travel)
+                      .when([](const Chuck& chuck) { return chuck.end != ChuckEnd::none; })
+                      .about("how far over the stock, from its own end, mm"));
+    return fields;
+}
 
 template<> const PartFields& fieldsOf<Stock>() {
     const auto sized = [](const Stock& stock) { return stock.width > 0 && stock.height > 0; };
@@ -98,6 +122,20 @@ template<> const PartFields& fieldsOf<Stock>() {
                       .number("top", &Stock::top, Dimension::length, ranges::optionalLength)
                       .quiet()
                       .about("how far its top stands above the blank's front, mm")
+                      .number("diameter", &Stock::diameter, Dimension::length, ranges::travel)
+                      .quiet()
+                      .about("of a bar, mm; 0: the blank's")
+                      .number("length", &Stock::length, Dimension::length, ranges::travel)
+                      .quiet()
+                      .about("of a bar, mm; 0: the blank's")
+                      .number("before", &Stock::before, Dimension::length, Range{-1, 100000})
+                      .quiet()
+                      .usual("the surplus at the chuck's end, else half")
+                      .about("of a bar: how much of it lies before the blank's start, mm")
+                      .part("chuck", &Stock::chuck)
+                      .quiet()
+                      .about("of a bar: what holds it")
+                      .usual("none")
                       .text("material", &Stock::material)
                       .quiet()
                       .about("for feeds and passes"));
@@ -129,15 +167,16 @@ template<> const PartFields& fieldsOf<ZeroPlace>() {
 
 template<> const PartFields& fieldsOf<Zero>() {
     static constexpr std::array heights{Named{ZeroOn::top, "top"}, Named{ZeroOn::bottom, "bottom"},
-                                        Named{ZeroOn::part, "part"}};
+                                        Named{ZeroOn::part, "part"}, Named{ZeroOn::axis, "axis"}};
     static const PartFields fields = [] {
-        PartFields all =
-            std::move(Describing<Zero>()
-                          .part("at", &Zero::place)
-                          .orText(takePlace, tellPlace)
-                          .about("one of the nine points of the stock's plan, or `{\"x\", \"y\"}`")
-                          .choice("on", &Zero::on, heights)
-                          .about("on the stock's top or bottom, or on the blank's front"));
+        PartFields all = std::move(
+            Describing<Zero>()
+                .part("at", &Zero::place)
+                .orText(takePlace, tellPlace)
+                .about("one of the nine points of the stock's plan, of bars `start` or `end` of the "
+                       "stock, or `{\"x\", \"y\"}`")
+                .choice("on", &Zero::on, heights)
+                .about("on the stock's top or bottom, on the blank's front, or on a bar's axis"));
         // Told by x and y it is a point of its own, also without saying so.
         std::get<held::Part>(all.fields.front().holds).empty = [](void* zero) {
             static_cast<Zero*>(zero)->place.at = ZeroAt::point;

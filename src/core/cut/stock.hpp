@@ -7,6 +7,14 @@
 
 namespace bollard::cut {
 
+/// What holds a bar at one of its ends, so far from the stock's own end, mm.
+enum class ChuckEnd { none, start, end };
+struct Chuck {
+    ChuckEnd end = ChuckEnd::none;
+    double reach = 15;
+    bool operator==(const Chuck&) const = default;
+};
+
 /// mm. All 0: the blank itself.
 struct Stock {
     double margin = 0;   ///< round the blank, where no size is told
@@ -15,12 +23,30 @@ struct Stock {
     double thickness = 0; ///< 0: the blank's
     double top = 0;       ///< how far above the blank's front
     std::string material{};
+    // Of blanks that go round; the numbers above do not count then.
+    double diameter = 0, length = 0; ///< 0: the blank's
+    double before = -1;              ///< how much of it lies before the blank's start; below 0: not told
+    Chuck chuck{};
     bool operator==(const Stock&) const = default;
 };
 
 /// The nine points of the stock's plan, from the top left, row by row.
-enum class ZeroAt { topLeft, top, topRight, left, centre, right, bottomLeft, bottom, bottomRight, point };
-enum class ZeroOn { top, bottom, part };
+/// Or a place of its own; of bars the stock's ends.
+enum class ZeroAt {
+    topLeft,
+    top,
+    topRight,
+    left,
+    centre,
+    right,
+    bottomLeft,
+    bottom,
+    bottomRight,
+    point,
+    start,
+    end
+};
+enum class ZeroOn { top, bottom, part, axis };
 
 struct ZeroPlace {
     ZeroAt at = ZeroAt::bottomLeft;
@@ -58,6 +84,7 @@ space::Vertex placeOf(const Zero& zero, const Block& stock);
 
 } // namespace bollard::cut
 
+template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<bollard::cut::Chuck>();
 template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<bollard::cut::Stock>();
 template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<bollard::cut::ZeroPlace>();
 template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<bollard::cut::Zero>();

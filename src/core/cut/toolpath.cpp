@@ -30,13 +30,19 @@ Toolpath toolpathOf(Job job, int number) {
     case OperationKind::drill:
         path.chains = drill(job);
         break;
+    case OperationKind::raster:
+        path.chains = rasterRound(job);
+        break;
     }
     std::vector<bool> reached(job.shapes.size());
     for (const Chain& chain : path.chains)
         if (chain.shape >= 0 && size_t(chain.shape) < reached.size())
             reached[size_t(chain.shape)] = true;
-    path.unreached = int(std::ranges::count(reached, false));
-    if (job.operation.reading && job.operation.kind != OperationKind::cutOut)
+    const bool isRaster = job.operation.kind == OperationKind::raster;
+    path.unreached = isRaster ? 0 : int(std::ranges::count(reached, false));
+    if (isRaster)
+        ; // as it was laid
+    else if (job.operation.reading && job.operation.kind != OperationKind::cutOut)
         std::ranges::stable_sort(path.chains, {}, &Chain::shape);
     else
         putInOrder(path.chains, {job.stock.low.x, job.stock.low.y}, together);

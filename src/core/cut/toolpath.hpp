@@ -1,5 +1,6 @@
 // The moves of an operation.
 #pragma once
+#include "cut/mounting.hpp"
 #include "cut/operation.hpp"
 #include "cut/stock.hpp"
 #include "plane/region.hpp"
@@ -16,6 +17,11 @@ struct Chain {
     bool closed = false;            ///< without its leads it comes back to where it began
     int after = 0; ///< what lies within others is cut before them: by how many it is enclosed, the most first
     int shape = -1; ///< what belongs together: a letter, an outline
+};
+
+/// The same as the machine makes it where the side goes round; of equal place in their list.
+struct MountedChain {
+    std::vector<MachinePlace> places{};
 };
 
 /// A shape to be cut, with the depth its working asks for.
@@ -60,11 +66,14 @@ struct Toolpath {
     double clearance = 0;                ///< z of moves in the air, mm
     double cutLength = 0, airLength = 0; ///< mm
     double seconds = 0;
-    double deepest = 0;                 ///< the lowest z
-    std::vector<Freed> freed{};         ///< in the order in which it comes loose; tabs hold what they are on
-    std::vector<Spot> tabs{}, starts{}; ///< where they lie
-    int noRoom = 0;                     ///< outlines whose lead found no room in the waste
-    int unreached = 0;                  ///< shapes that the tool cannot go into at all
+    std::vector<MountedChain> mounted{}; ///< of sides that go round; else none
+    double steepest = 0;                 ///< of places that it is cut at there, degrees
+    plane::Vector steepAt{};             ///< where, on the side
+    double deepest = 0;                  ///< the lowest z
+    std::vector<Freed> freed{};          ///< in the order in which it comes loose; tabs hold what they are on
+    std::vector<Spot> tabs{}, starts{};  ///< where they lie
+    int noRoom = 0;                      ///< outlines whose lead found no room in the waste
+    int unreached = 0;                   ///< shapes that the tool cannot go into at all
 };
 
 // One file each.
@@ -79,6 +88,10 @@ struct Outcome {
 };
 std::vector<Chain> cutOut(const Job& job, Outcome& outcome);
 std::vector<Chain> drill(const Job& job);
+/// Of a side that goes round; its shapes are raised letters, `surface` their height.
+std::vector<Chain> rasterRound(const Job& job);
+/// How far apart its ways lie on a bar of that radius, mm.
+double rasterStepOf(const Operation& operation, double radius);
 
 /// Depths at which a cut down to `depth` (mm below `top`) goes in passes of at most `pass`; the last is the
 /// depth itself.

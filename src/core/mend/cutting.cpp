@@ -104,12 +104,43 @@ Mend stockAsBlank() {
             [](const Finding& finding, const card::Card& card) {
                 return card.blank.kind != blank::Kind::none &&
                        (finding.kind == FindingKind::stockThicker ||
+                        finding.kind == FindingKind::stockProud ||
                         finding.kind == FindingKind::partOutsideStock ||
                         finding.kind == FindingKind::cutOutsideStock);
             },
+            [](card::Card& card, const Matter& matter) {
+                cut::Stock& stock = card.stock;
+                stock.thickness = 0;
+                stock.width = stock.height = 0;
+                const auto& cuttings = matter.made.cuttings;
+                if (!cuttings || !cuttings->front.mounting)
+                    return true;
+                // A bar: as thick, then as long too, with what the chuck holds beside it.
+                if (stock.diameter == 0 && stock.length == 0)
+                    return false;
+                if (stock.diameter == 0) {
+                    const double held = stock.chuck.end == cut::ChuckEnd::none ? 0 : stock.chuck.reach;
+                    stock.length = held > 0 ? cuttings->front.mounting->axisLength + held : 0;
+                    stock.before = -1;
+                }
+                stock.diameter = 0;
+                return true;
+            },
+            {},
+            {}};
+}
+
+/// The surplus lies at the end that is held.
+Mend holdOtherEnd() {
+    return {"holdOtherEnd",
+            [](const Finding& finding, const card::Card& card) {
+                return finding.kind == FindingKind::inChuck && card.stock.chuck.end != cut::ChuckEnd::none;
+            },
             [](card::Card& card, const Matter&) {
-                card.stock.thickness = 0;
-                card.stock.width = card.stock.height = 0;
+                cut::Stock& stock = card.stock;
+                stock.chuck.end =
+                    stock.chuck.end == cut::ChuckEnd::start ? cut::ChuckEnd::end : cut::ChuckEnd::start;
+                stock.before = -1;
                 return true;
             },
             {},

@@ -109,7 +109,8 @@ const std::vector<Mend>& mends() {
         heavierStrokes(), lighterStrokes(),  largerSize(),     smallerWords(), largerBlank(),
         thickerBlank(),   thinnerBlank(),    wholeLayers(),    lieOtherwise(), turnOnBed(),
         floor(),          smallerEdges(),    crispEdges(),     firstSide(),    readOnPart(),
-        heavierFace(),    thickerTypeface(), anotherProcess(), sidesAnew(),    withoutSide()};
+        heavierFace(),    thickerTypeface(), anotherProcess(), sidesAnew(),    withoutSide(),
+        holdOtherEnd()};
     return all;
 }
 

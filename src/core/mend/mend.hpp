@@ -89,6 +89,7 @@ Mend depthOfWorking();
 Mend lessDeep();
 Mend stockAsBlank();
 Mend stockMargin();
+Mend holdOtherEnd();
 Mend cutOutLast();
 Mend spindleSpeed();
 Mend plainDialect();

@@ -147,6 +147,8 @@ class Designing {
             return cutOut(path);
         case OperationKind::drill:
             return swept(path, true);
+        case OperationKind::raster:
+            return leftStanding(path);
         }
     }
 
@@ -216,6 +218,16 @@ class Designing {
             wanted_.within(plane::grown(axis, floor), shape.floor());
     }
 
+    /// All of the ground, and no more of letters than their tops.
+    void leftStanding(const Toolpath& path) {
+        std::vector<Region> letters;
+        for (const cut::Shape& shape : path.job.shapes)
+            letters.push_back(plane::grown(shape.region, -hair / 2 * unit));
+        allowed_.within(plane::without(window(), plane::united(letters)), 0);
+        for (size_t i = 0; i < letters.size(); ++i)
+            allowed_.within(letters[i], path.job.shapes[i].surface);
+    }
+
     void cutOut(const Toolpath& path) {
         const Region all = window();
         allowed_.within(plane::without(all, path.job.part), bottom());
@@ -270,6 +282,16 @@ Allowance::Allowance(const cut::Cutting& cutting) {
             all_.push_back({&operation, 0, 0, cutting.stock.low.z - 0.5, true,
                             std::make_unique<const plane::BoundaryIndex>(path.job.part), path.job.part,
                             plane::boxOf(path.job.part)});
+        if (operation.kind == OperationKind::raster) { // beside its letters, down to the blank
+            std::vector<Region> letters;
+            for (const cut::Shape& shape : path.job.shapes)
+                letters.push_back(shape.region);
+            const Region all = plane::united(letters);
+            if (!all.empty())
+                all_.push_back({&operation, 0, 0, 0, true, std::make_unique<const plane::BoundaryIndex>(all),
+                                all, plane::boxOf(all)});
+            continue;
+        }
         for (const cut::Shape& shape : path.job.shapes)
             if (!shape.region.empty())
                 all_.push_back({&operation, shape.surface, shape.depth, 0, false,

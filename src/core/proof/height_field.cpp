@@ -29,51 +29,97 @@ struct Sweep {
     double at = 0; ///< the cell's own place along the move
 };
 
-double flatOver(const Sweep& s, double h) {
+constexpr double nowhere = std::numeric_limits<double>::infinity();
+
+/// How low the tool comes, and where along the move.
+struct Over {
+    double z = nowhere, u = 0;
+};
+
+Over flatOver(const Sweep& s, double h) {
     if (std::fabs(h) > s.radius)
-        return std::numeric_limits<double>::infinity();
+        return {};
     const double half = std::sqrt(std::max(0.0, s.radius * s.radius - h * h));
     const double low = std::max(0.0, s.at - half), high = std::min(s.length, s.at + half);
     if (low > high)
-        return std::numeric_limits<double>::infinity();
-    return s.z0 + s.rise * (s.rise > 0 ? low : high);
+        return {};
+    return {s.z0 + s.rise * (s.rise > 0 ? low : high), std::clamp(s.at, low, high)};
 }
 
-double ballOver(const Sweep& s, double h) {
+Over ballOver(const Sweep& s, double h) {
     const double across = s.radius * s.radius - h * h;
     if (across < 0)
-        return std::numeric_limits<double>::infinity();
+        return {};
     const double half = std::sqrt(across);
     const double low = std::max(0.0, s.at - half), high = std::min(s.length, s.at + half);
     if (low > high)
-        return std::numeric_limits<double>::infinity();
+        return {};
     const double best = s.at - s.rise * half / std::sqrt(1 + s.rise * s.rise);
     const double u = std::clamp(best, low, high), off = u - s.at;
-    return s.z0 + s.rise * u + s.radius - std::sqrt(std::max(0.0, across - off * off));
+    return {s.z0 + s.rise * u + s.radius - std::sqrt(std::max(0.0, across - off * off)), u};
 }
 
 /// `slope`: how much higher the tool is a mm outwards from its tip.
-double taperedOver(const Sweep& s, double h, double tip, double slope) {
+Over taperedOver(const Sweep& s, double h, double tip, double slope) {
     const double half = std::sqrt(std::max(0.0, s.radius * s.radius - h * h));
     const double low = std::max(0.0, s.at - half), high = std::min(s.length, s.at + half);
     if (low > high || std::fabs(h) > s.radius)
-        return std::numeric_limits<double>::infinity();
-    const auto over = [&](double u) {
+        return {};
+    Over best;
+    const auto try_ = [&](double u) {
         const double off = u - s.at;
-        return s.z0 + s.rise * u + std::max(0.0, std::sqrt(h * h + off * off) - tip) * slope;
+        const double z = s.z0 + s.rise * u + std::max(0.0, std::sqrt(h * h + off * off) - tip) * slope;
+        if (z < best.z)
+            best = {z, u};
     };
-    double best = over(std::clamp(s.at, low, high));
+    try_(std::clamp(s.at, low, high));
     // Where the cone falls as fast as the way rises
     if (const double steep = -s.rise / slope; std::fabs(steep) < 1) {
         const double off = steep * std::fabs(h) / std::sqrt(1 - steep * steep);
-        best = std::min(best, over(std::clamp(s.at + off, low, high)));
+        try_(std::clamp(s.at + off, low, high));
     }
     // Where the flat of the tip ends
     if (tip > std::fabs(h)) {
         const double off = std::sqrt(tip * tip - h * h);
-        best = std::min(best, over(std::clamp(s.at + (s.rise > 0 ? -off : off), low, high)));
+        try_(std::clamp(s.at + (s.rise > 0 ? -off : off), low, high));
     }
-    return std::min({best, over(low), over(high)});
+    try_(low);
+    try_(high);
+    return best;
+}
+
+/// How far from the axis of a bar a tool leaves what lies on a ray at an angle from it and so far along: its
+/// tip is that far from the axis. On the ray at p, the tool meets p cos(a) = tip + its own height at the
+/// distance sqrt(p² sin²(a) + v²).
+double leftOnRay(const Tool& tool, double tip, double angle, double v) {
+    // By their series: a tool covers little of a turn.
+    const double a2 = angle * angle;
+    double c = 1 - a2 / 2 * (1 - a2 / 12 * (1 - a2 / 30)),
+           s = angle * (1 - a2 / 6 * (1 - a2 / 20 * (1 - a2 / 42)));
+    constexpr double little = 0.3;
+    if (std::fabs(angle) > little) {
+        c = std::cos(angle);
+        s = std::sin(angle);
+    }
+    if (!(c > 0))
+        return nowhere;
+    const double radius = tool.radius();
+    if (tool.kind == ToolKind::ball) {
+        const double middle = tip + radius, inside = radius * radius - v * v - middle * middle * s * s;
+        return inside < 0 ? nowhere : middle * c - std::sqrt(inside);
+    }
+    const double level = tip / c, squared = level * level * s * s + v * v;
+    if (!tool.tapers())
+        return squared <= radius * radius ? level : nowhere;
+    if (squared <= tool.tip * tool.tip / 4)
+        return level;
+    // A cone: (p c - q)² = k² (p² s² + v²), k its slope, q where its flanks would meet.
+    const double k = 1 / tool.spread(), q = tip - k * tool.tip / 2;
+    const double square = c * c - k * k * s * s, root = c * c * q * q - square * (q * q - k * k * v * v);
+    if (!(square > 0) || root < 0)
+        return nowhere;
+    const double p = (c * q + std::sqrt(root)) / square;
+    return p * p * s * s + v * v <= radius * radius ? p : nowhere;
 }
 
 } // namespace
@@ -88,6 +134,14 @@ HeightField::HeightField(Vector low, Vector high, double cell, double top)
       rows_(std::max(1, int(std::ceil((high.y - low.y) / cell - 1e-9)))),
       heights_(size_t(columns_) * size_t(rows_), float(top)) {}
 
+void HeightField::shape(const std::function<double(Vector)>& height) {
+    tbb::parallel_for(0, rows_, [&](int row) {
+        for (int column = 0; column < columns_; ++column)
+            heights_[size_t(row) * size_t(columns_) + size_t(column)] =
+                float(std::min(top_, height(middle(column, row))));
+    });
+}
+
 void HeightField::cutIn(const Tile& tile, const Motion& motion, const Tool& tool, double bottom) {
     const Vector from{motion.from.x, motion.from.y}, to{motion.to.x, motion.to.y};
     const double length = plane::length(to - from);
@@ -95,7 +149,9 @@ void HeightField::cutIn(const Tile& tile, const Motion& motion, const Tool& tool
     Sweep sweep{length, motion.from.z, length > 0 ? (motion.to.z - motion.from.z) / length : 0, 0, 0};
     if (!(length > 0))
         sweep.z0 = std::min(motion.from.z, motion.to.z);
-    const double reach = burns ? tool.radius() : reachOf(tool, std::min(motion.from.z, motion.to.z), top_);
+    double reach = burns ? tool.radius() : reachOf(tool, std::min(motion.from.z, motion.to.z), top_);
+    if (round_ > 0) // round the bar it is farther than across
+        reach = round_ * std::asin(std::min(1.0, reach / round_));
     sweep.radius = reach;
     const Vector along = length > 0 ? (1 / length) * (to - from) : Vector{1, 0};
     const double slope = tool.tapers() ? 1 / tool.spread() : 0;
@@ -103,6 +159,10 @@ void HeightField::cutIn(const Tile& tile, const Motion& motion, const Tool& tool
         std::max(tile.firstRow, int(std::floor((std::min(from.y, to.y) - reach - low_.y) / cell_)));
     const int lastRow =
         std::min(tile.lastRow, int(std::floor((std::max(from.y, to.y) + reach - low_.y) / cell_)) + 1);
+    // Rays come together below the surface: a flank reaches farther round there.
+    const double deepest = std::max(0.0, -std::min(motion.from.z, motion.to.z));
+    const double lower =
+        round_ > deepest ? reach * deepest * std::max(slope, 1.0) / (round_ - deepest) : nowhere;
     for (int row = firstRow; row < lastRow; ++row) {
         const double y = low_.y + (row + 0.5) * cell_;
         // Of the row what the sweep can reach: around the stretch of the way that is near it
@@ -120,17 +180,26 @@ void HeightField::cutIn(const Tile& tile, const Motion& motion, const Tool& tool
             const Vector off{low_.x + (column + 0.5) * cell_ - from.x, y - from.y};
             sweep.at = plane::dot(off, along);
             const double h = plane::cross(along, off);
-            double z = 0;
+            Over over;
             if (burns)
-                z = flatOver({length, bottom, 0, reach, sweep.at}, h);
+                over = flatOver({length, bottom, 0, reach, sweep.at}, h);
             else if (tool.tapers())
-                z = taperedOver(sweep, h, tool.tip / 2, slope);
+                over = taperedOver(sweep, h, tool.tip / 2, slope);
             else if (tool.kind == ToolKind::ball)
-                z = ballOver(sweep, h);
+                over = ballOver(sweep, h);
             else
-                z = flatOver(sweep, h);
-            if (z < heights[column])
-                heights[column] = float(z);
+                over = flatOver(sweep, h);
+            // On the bar it is at most so much lower than on the plan.
+            if (round_ > 0 && over.z - lower >= heights[column])
+                continue;
+            if (round_ > 0 && over.z < nowhere) {
+                const Vector beside = off - over.u * along;
+                over.z =
+                    leftOnRay(tool, round_ + sweep.z0 + sweep.rise * over.u, beside.x / round_, beside.y) -
+                    round_;
+            }
+            if (over.z < heights[column])
+                heights[column] = float(over.z);
         }
     }
 }
@@ -148,7 +217,9 @@ void HeightField::cut(std::span<const Motion> motions, std::span<const Tool> too
         const double lowest = std::min(m.from.z, m.to.z);
         if (tool.burns() ? !m.on : lowest >= top_)
             continue;
-        const double reach = tool.burns() ? tool.radius() : reachOf(tool, lowest, top_);
+        double reach = tool.burns() ? tool.radius() : reachOf(tool, lowest, top_);
+        if (round_ > 0)
+            reach = round_ * std::asin(std::min(1.0, reach / round_));
         const auto tileOf = [&](double mm, double low, int count) {
             return std::clamp(int(std::floor((mm - low) / cell_ / side)), -1, count);
         };

@@ -15,6 +15,11 @@ class HeightField {
     /// Cells over a box in the plan; all at that height.
     HeightField(plane::Vector low, plane::Vector high, double cell, double top);
 
+    /// The plan lies round a bar of that radius, mm, heights off its surface; tools stand square to its axis.
+    void bendRound(double radius) { round_ = radius; }
+    /// Heights that cells begin with, no higher than the top.
+    void shape(const std::function<double(plane::Vector)>& height);
+
     int columns() const { return columns_; }
     int rows() const { return rows_; }
     double cell() const { return cell_; }
@@ -36,6 +41,7 @@ class HeightField {
 
     plane::Vector low_;
     double cell_, top_;
+    double round_ = 0; ///< 0: flat
     int columns_, rows_;
     std::vector<float> heights_;
 };

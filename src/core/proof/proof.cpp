@@ -1,6 +1,7 @@
 #include "proof/proof.hpp"
 #include "cut/timing.hpp"
 #include "proof/design.hpp"
+#include "proof/mounted.hpp"
 #include <cmath>
 #include <span>
 
@@ -61,7 +62,118 @@ std::vector<Motion> onSide(std::span<const Motion> written, const space::Vertex&
 /// What burns goes so far below the stock, mm.
 constexpr double belowStock = 0.3;
 
+std::vector<Motion> motionsOver(std::span<const Motion> written, const cut::Cutting& cutting) {
+    return cutting.mounting ? overMounted(written, cutting) : onSide(written, cutting.zero);
+}
+
+/// The stock as those moves leave it, with tools so much wider, but for balls, whose shape that would change.
+std::shared_ptr<HeightField> cutBy(std::span<const Motion> motions, const cut::Cutting& cutting, Vector low,
+                                   Vector high, double cell, double wider, const std::stop_token& stop,
+                                   const std::function<void(double)>& progress = {}) {
+    std::vector<cut::Tool> tools = cutting.tools();
+    for (cut::Tool& tool : tools)
+        tool.diameter += tool.kind == cut::ToolKind::ball ? 0 : 2 * wider;
+    const double bottom = cutting.stock.low.z - belowStock;
+    if (!cutting.mounting) {
+        auto field = std::make_shared<HeightField>(low, high, cell, cutting.stock.high.z);
+        field->cut(motions, tools, bottom, stop, progress);
+        return field;
+    }
+    auto field = std::make_shared<HeightField>(stockOver(low, high, cell, cutting));
+    field->cut(comingRound(motions, cutting, low, high), tools, bottom, stop, progress);
+    return field;
+}
+
+/// By how much a flank takes more on a bar than on a plan, and by how much it and a flat floor take less, mm:
+/// at a place so far round from the tool, h below the surface, its height is s²/2r more, and s|h|/(r T) less,
+/// T the tool's spread. Between a wall and the middle of a stroke, D from it, h = (D - s)/T: at most k²D²/(4
+/// (k + 1/2) r), k = 1/T².
+struct Bending {
+    double deeper = 0, higher = 0;
+};
+Bending bendingOf(const cut::Cutting& cutting) {
+    Bending all;
+    const double twice = 2 * cutting.mounting->radius;
+    for (const cut::Toolpath& path : cutting.paths) {
+        const cut::Tool& tool = path.job.operation.tool;
+        if (!tool.tapers()) {
+            all.higher = std::max(all.higher, tool.radius() * tool.radius() / twice);
+            continue;
+        }
+        double depth = 0;
+        for (const cut::Shape& shape : path.job.shapes)
+            depth = std::max(depth, std::min(shape.depth, tool.flute));
+        const double far = tool.tip / 2 + depth * tool.spread(), k = 1 / (tool.spread() * tool.spread());
+        all.higher = std::max(all.higher, far * far / twice);
+        all.deeper = std::max(all.deeper, k * k * far * far / (2 * (k + 0.5) * twice));
+    }
+    return all;
+}
+
+/// Of a side that goes round: of bars that turn as their letters tell it; else, and of lines and rasters, as
+/// low as it is planned. Walls a hair apart, as numbers in files are rounded.
+Design plannedDesign(const cut::Cutting& cutting, const HeightField& cells, Vector low, Vector high,
+                     const std::stop_token& stop) {
+    constexpr double aside = 0.012; // mm
+    const bool told = cutting.mounting->turns && cutting.mounting->isBar();
+    using cut::OperationKind;
+    std::vector<Motion> planned, following;
+    bool upright = false; // a tool's wall
+    cut::Cutting others = cutting;
+    others.paths.clear();
+    for (const cut::Toolpath& path : cutting.paths) {
+        const OperationKind kind = path.job.operation.kind;
+        const bool isRegion = told && (kind == OperationKind::carve || kind == OperationKind::pocket);
+        if (told && kind != OperationKind::scribe)
+            others.paths.push_back(path);
+        if (isRegion)
+            continue;
+        const std::vector<Motion> own = plannedOver(path, cutting);
+        planned.insert(planned.end(), own.begin(), own.end());
+        if (kind != OperationKind::raster)
+            following.insert(following.end(), own.begin(), own.end());
+        const cut::Tool& tool = path.job.operation.tool;
+        const double down = cutting.stock.high.z - path.deepest;
+        upright = upright || (tool.tapers() ? down * tool.spread() + tool.tip / 2 > tool.radius()
+                                            : tool.kind != cut::ToolKind::ball);
+    }
+    const auto lower = [&](std::vector<float>& heights, const std::vector<Motion>& motions, double wider) {
+        if (motions.empty())
+            return;
+        const auto field = cutBy(motions, cutting, low, high, cells.cell(), upright ? wider : 0, stop);
+        for (size_t i = 0; i < heights.size(); ++i)
+            heights[i] = std::min(heights[i], field->heights()[i]);
+    };
+    Design design = designOf(others, cells, stop);
+    const Bending bends = bendingOf(cutting);
+    for (size_t i = 0; i < design.allowed.size(); ++i) {
+        if (design.allowed[i] < 0)
+            design.allowed[i] -= float(bends.deeper);
+        if (design.wanted[i] < 0)
+            design.wanted[i] = std::min(0.0f, design.wanted[i] + float(bends.higher));
+    }
+    lower(design.wanted, planned, -aside);
+    const bool same = !upright && planned.size() == following.size();
+    if (same && !planned.empty()) {
+        for (size_t i = 0; i < design.allowed.size(); ++i)
+            design.allowed[i] = std::min(design.allowed[i], design.wanted[i]);
+    } else {
+        lower(design.allowed, following, aside);
+    }
+    design.designed = design.wanted;
+    return design;
+}
+
 } // namespace
+
+bool isInStock(const cut::Cutting& cutting, Vector at) {
+    const cut::Block& stock = cutting.stock;
+    const cut::Mounting* const on = cutting.mounting.get();
+    const bool across = !on         ? at.x > stock.low.x && at.x < stock.high.x
+                        : on->turns ? true
+                                    : std::fabs(at.x - on->width / 2) < on->stockAt(at.y);
+    return across && at.y > stock.low.y && at.y < stock.high.y;
+}
 
 double cellFor(const cut::Cutting& cutting) {
     constexpr double finest = 0.025, usual = 0.05, mostCells = 12e6;
@@ -79,7 +191,8 @@ Proof proofOf(std::string_view text, const cut::Cutting& cutting, const ProofCho
     Proof proof;
     proof.program = programFrom(text);
     const std::vector<Motion>& written = proof.program.motions;
-    const std::vector<Motion> motions = onSide(written, cutting.zero);
+    const std::vector<Motion> motions = motionsOver(written, cutting);
+    const cut::Mounting* const mounting = cutting.mounting.get();
     double clearance = cutting.stock.high.z;
     for (size_t i = 0; i < cutting.paths.size(); ++i)
         clearance = i == 0 ? cutting.paths[i].clearance : std::min(clearance, cutting.paths[i].clearance);
@@ -96,7 +209,8 @@ Proof proofOf(std::string_view text, const cut::Cutting& cutting, const ProofCho
             proof.high = {std::max(proof.high.x, v.x), std::max(proof.high.y, v.y),
                           std::max(proof.high.z, v.z)};
         }
-        const double length = space::length(written[i].to - written[i].from);
+        const double length = mounting ? space::length(motion.to - motion.from)
+                                       : space::length(written[i].to - written[i].from);
         (motion.rapid ? proof.rapidLength : proof.cutLength) += length;
         constexpr double hair = 1e-3;
         const bool sideways = std::hypot(motion.to.x - motion.from.x, motion.to.y - motion.from.y) > hair;
@@ -109,25 +223,38 @@ Proof proofOf(std::string_view text, const cut::Cutting& cutting, const ProofCho
                                        : std::min(motion.from.z, motion.to.z) < cutting.stock.high.z - hair;
         const double beyond = tool.radius() + 1;
         const auto outside = [&](const Vertex& v) {
+            if (mounting) // beside the stock, in the chuck, or below the axis
+                return v.y < cutting.stock.low.y - beyond || v.y > cutting.stock.high.y + beyond ||
+                       v.z < cutting.stock.low.z + hair;
             return v.x < cutting.stock.low.x - beyond || v.x > cutting.stock.high.x + beyond ||
                    v.y < cutting.stock.low.y - beyond || v.y > cutting.stock.high.y + beyond ||
                    (!tool.burns() && v.z < cutting.stock.low.z - 0.5 - hair);
         };
         proof.outsideStock += cuts && !first && (outside(motion.from) || outside(motion.to)) ? 1 : 0;
+        proof.outsideStock +=
+            !first && mounting && known && mounting->stock.inChuck(motion.to.y, tool.radius()) > hair;
     }
     std::vector<cut::TimedMove> timed;
-    for (const Motion& motion : written)
-        timed.push_back({motion.to, motion.rapid ? cutting.machine.rapid : double(motion.feed)});
-    proof.seconds = proof.program.dwell + cut::secondsOf(written.empty() ? Vertex{} : written.front().from,
-                                                         timed, cutting.machine.acceleration);
+    for (size_t i = 0; i < written.size(); ++i) {
+        const double length = space::length(motions[i].to - motions[i].from);
+        const double turned = std::fabs(written[i].turnedTo - written[i].turnedFrom);
+        double feed = written[i].rapid         ? cutting.machine.rapid
+                      : written[i].minutes > 0 ? length / double(written[i].minutes)
+                                               : double(written[i].feed);
+        if (turned > 0 && cutting.machine.axis.there())
+            feed = std::min(feed, cutting.machine.axis.rapid * length / turned);
+        timed.push_back({mounting ? motions[i].to : written[i].to, feed});
+    }
+    const Vertex begins = written.empty() ? Vertex{} : mounting ? motions.front().from : written.front().from;
+    proof.seconds = proof.program.dwell + cut::secondsOf(begins, timed, cutting.machine.acceleration);
 
-    const auto [low, high] = windowOf(motions, cutting);
+    const auto [low, high] = mounting ? windowOver(motions, cutting) : windowOf(motions, cutting);
     const double asked = choices.cell > 0 ? choices.cell : cellFor(cutting);
     constexpr double mostCells = 60e6;
     const double cell = std::max(asked, std::sqrt((high.x - low.x) * (high.y - low.y) / mostCells));
-    auto field = std::make_shared<HeightField>(low, high, cell, cutting.stock.high.z);
-    field->cut(motions, tools, cutting.stock.low.z - belowStock, stop, progress);
-    Design design = designOf(cutting, *field, stop);
+    auto field = cutBy(motions, cutting, low, high, cell, 0, stop, progress);
+    Design design =
+        mounting ? plannedDesign(cutting, *field, low, high, stop) : designOf(cutting, *field, stop);
     const Allowance allowance(cutting);
     const double area = cell * cell;
     constexpr double seen = 1e-3, far = 1;
@@ -136,8 +263,7 @@ Proof proofOf(std::string_view text, const cut::Cutting& cutting, const ProofCho
             const size_t i = size_t(row) * size_t(field->columns()) + size_t(column);
             const double z = field->heights()[i];
             const Vector at = field->middle(column, row);
-            const bool inStock = at.x > cutting.stock.low.x && at.x < cutting.stock.high.x &&
-                                 at.y > cutting.stock.low.y && at.y < cutting.stock.high.y;
+            const bool inStock = isInStock(cutting, at);
             if (const double deep = design.allowed[i] - z; deep > seen && inStock) {
                 const double way = std::min(deep, allowance.sideways(at, z, std::min(deep, far)));
                 const double gouge = deep > far && way >= far ? deep : way;
@@ -152,6 +278,7 @@ Proof proofOf(std::string_view text, const cut::Cutting& cutting, const ProofCho
             proof.unreachable.note(wanted - std::max(double(design.designed[i]), bottom), at, area,
                                    Proof::tolerance);
         }
+    proof.over = motions;
     proof.windowLow = low;
     proof.windowHigh = high;
     proof.field = std::move(field);
@@ -165,12 +292,8 @@ Proof partly(const Proof& proof, const cut::Cutting& cutting, size_t moves, cons
     if (!proof.field)
         return partly;
     const std::span<const Motion> written(proof.program.motions);
-    const std::vector<Motion> motions = onSide(written.first(std::min(moves, written.size())), cutting.zero);
-    auto field = std::make_shared<HeightField>(proof.windowLow, proof.windowHigh, proof.field->cell(),
-                                               cutting.stock.high.z);
-    const std::vector<cut::Tool> tools = cutting.tools();
-    field->cut(motions, tools, cutting.stock.low.z - belowStock, stop);
-    partly.field = std::move(field);
+    const std::vector<Motion> motions = motionsOver(written.first(std::min(moves, written.size())), cutting);
+    partly.field = cutBy(motions, cutting, proof.windowLow, proof.windowHigh, proof.field->cell(), 0, stop);
     partly.allowed = proof.allowed;
     const bool whole = moves >= proof.program.motions.size();
     partly.wanted =

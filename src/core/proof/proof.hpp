@@ -24,6 +24,7 @@ struct Extent {
 
 struct Proof {
     Program program{};
+    std::vector<Motion> over{}; ///< its moves over the side, or its development, one for one
     Extent gouge{};       ///< taken and not meant: the smaller of the depth too much and the way sideways to
                           ///< where that depth is allowed
     Extent left{};        ///< what the tools could have reached and did not
@@ -44,6 +45,9 @@ struct Proof {
 struct ProofChoices {
     double cell = 0; ///< mm; 0: as fine as the work is small
 };
+
+/// Whether there is stock below a place of the plan.
+bool isInStock(const cut::Cutting& cutting, plane::Vector at);
 
 /// Cells as fine as the smallest tool asks for, and no more than there is room for.
 double cellFor(const cut::Cutting& cutting);

@@ -151,6 +151,13 @@ class Reader {
             case 'Q':
             case 'O':
                 break;
+            case 'A':
+            case 'B':
+            case 'C':
+                if (program_.axis != ' ' && program_.axis != letter)
+                    return fail("a second axis that turns");
+                program_.axis = letter;
+                break;
             default:
                 return fail(std::string("a word that means nothing: ") + letter + numberText(value));
             }
@@ -158,7 +165,9 @@ class Reader {
         for (size_t i = 0; i < words.count; ++i)
             if (words.all[i].letter == 'M' && !takeM(int(std::lround(words.all[i].value)), false))
                 return;
-        const bool axes = words.find('X') || words.find('Y') || words.find('Z');
+        const auto turned = words.find(program_.axis);
+        const bool axes = words.find('X') || words.find('Y') || words.find('Z') || turned;
+        feedTold_ = words.find('F').has_value();
         if (nonModal_ == 4) {
             program_.dwell += words.find('P').value_or(0);
         } else if (nonModal_ == 10) {
@@ -176,7 +185,10 @@ class Reader {
             if (mode_ < 0)
                 return fail("a move without G0 to G3");
             if (mode_ == 0 || mode_ == 1)
-                move(target(words), mode_ == 0);
+                move(target(words), mode_ == 0,
+                     turned ? (relative_ ? angle_ + *turned : *turned) : std::optional<double>());
+            else if (turned)
+                fail("an arc that turns");
             else
                 arc(words);
         }
@@ -338,15 +350,23 @@ class Reader {
         return float(feed);
     }
 
-    void move(const Vertex& to, bool rapid) {
+    void move(const Vertex& to, bool rapid, std::optional<double> angle = {}) {
         const double length = space::length(to - here_);
-        if (length > 0) {
+        const double turned = angle ? *angle - angle_ : 0;
+        if (length > 0 || turned != 0) {
             if (!rapid && !(feed_ > 0))
                 fail("a cut without a feed");
-            program_.motions.push_back(
-                {here_, to, line_, rapid, false, on_, tool_, rapid ? 0 : feedNow(length)});
+            if (!rapid && inverse_ && !feedTold_)
+                fail("a cut told by its time, without that");
+            Motion motion{here_, to, line_, rapid, false, on_, tool_, rapid ? 0 : feedNow(length)};
+            motion.turnedFrom = angle_;
+            motion.turnedTo = angle_ + turned;
+            if (!rapid && feed_ > 0 && (inverse_ || turned != 0))
+                motion.minutes = float(inverse_ ? 1 / feed_ : std::hypot(length / unit_, turned) / feed_);
+            program_.motions.push_back(motion);
         }
         here_ = to;
+        angle_ += turned;
     }
 
     /// In the chosen plane; the third axis goes along evenly.
@@ -404,7 +424,9 @@ class Reader {
             const Vertex to = k == steps ? end
                                          : whole(cx + r * std::cos(angle), cy + r * std::sin(angle),
                                                  a[2] + share * (b[2] - a[2]));
-            program_.motions.push_back({here_, to, line_, false, true, on_, tool_, feedNow(length)});
+            Motion motion{here_, to, line_, false, true, on_, tool_, feedNow(length)};
+            motion.turnedFrom = motion.turnedTo = angle_;
+            program_.motions.push_back(motion);
             here_ = to;
         }
     }
@@ -415,6 +437,8 @@ class Reader {
     Vertex here_{};
     int mode_ = -1, plane_ = 17, nonModal_ = 0;
     double unit_ = 1, feed_ = 0;
+    double angle_ = 0;
+    bool feedTold_ = false;
     bool relative_ = false, arcRelative_ = true, inverse_ = false, machine_ = false, on_ = false;
     bool changes_ = false;
     std::int16_t tool_ = 1, wanted_ = 1;
