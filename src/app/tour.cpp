@@ -141,6 +141,13 @@ int takePictures(MainWindow& window, const QString& folder) {
     window.proofView().scrubber().setValue(window.proofView().scrubber().maximum() / 3);
     rest(4000); // until the stock after so many moves is there
     picture("proof");
+    window.openSample(sample("float-seal"));
+    window.routeCard().open(RouteCard::process);
+    settle(window);
+    waitFor([&] { return window.proofView().isCurrent() && window.proofView().scrubber().maximum() > 1000; });
+    window.proofView().scrubber().setValue(2 * window.proofView().scrubber().maximum() / 3);
+    rest(3000);
+    picture("proof-turning");
     window.showView(MainWindow::flat);
     window.drawer().shut();
     window.openSample(sample("horn-cleat"));
@@ -170,15 +177,26 @@ int takePictures(MainWindow& window, const QString& folder) {
     window.layersView().scrubber().setValue(2);
     picture("layers-dark");
     window.setLook(drawing::Look::light);
-    window.openSample(sample("mooring-tag"));
+    window.openSample(sample("store-tag"));
     // Letters so small that lines are lost
     window.editor().edit({}, {}, [](card::Card& card) {
-        for (card::Inscription& inscription : card.inscriptions)
-            inscription.style.size = std::min(inscription.style.size, 2.2);
+        card.process.kind = process::Filament{};
+        for (card::Inscription& inscription : card.inscriptions) {
+            inscription.style.size = std::min(inscription.style.size, 2.4);
+            inscription.working.kind = working::Kind::raised;
+        }
     });
     settle(window);
-    waitFor([&] { return window.layersView().proof() != nullptr; });
+    waitFor([&] {
+        const auto proof = window.layersView().proof();
+        return proof && proof->largestLost.area > 0;
+    });
     window.layersView().showSolid(true);
+    for (int layer = 1; layer <= window.layersView().scrubber().maximum(); ++layer) {
+        window.layersView().scrubber().setValue(layer);
+        if (!window.layersView().proof()->layers[size_t(layer) - 1].lost.empty())
+            break;
+    }
     waitFor([&] { return window.layersView().solid().sharp(); });
     picture("layers-lost");
     window.layersView().showSolid(false);

@@ -22,8 +22,10 @@ struct Arguments {
     bool all = false, cuts = false, print = false;
     std::string program{}; ///< a file for a machine
     std::string picture{};
-    std::string finding{}; ///< its id
-    int with = 1;          ///< which of its mends, from 1
+    std::string finding{};                   ///< its id
+    int with = 1;                            ///< which of its mends, from 1
+    std::string table{}, rows{}, as = "stl"; ///< of a series
+    int jobs = 1;
     std::string view = "flat", from, side, step = "letters", size = "1280x800", curves = "arcs";
 };
 
@@ -46,6 +48,7 @@ Command dumpCommand();
 Command mendCommand();
 Command proofCommand();
 Command shopCommand();
+Command seriesCommand();
 
 /// Tells a problem on standard error, with what it is about where that is not empty; gives the code back.
 int complain(const quantity::Problem& problem, const std::string& about, int code);

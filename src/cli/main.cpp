@@ -20,7 +20,7 @@ const std::vector<Command>& commands() {
     static const std::vector<Command> all{makeCommand(),    checkCommand(),     measureCommand(),
                                           pictureCommand(), typefacesCommand(), drawingCommand(),
                                           formatCommand(),  dumpCommand(),      mendCommand(),
-                                          proofCommand(),   shopCommand()};
+                                          proofCommand(),   shopCommand(),      seriesCommand()};
     return all;
 }
 
@@ -60,6 +60,32 @@ const std::map<std::string, AddOption>& options() {
              app.add_option("-o,--output", a.outputs, "File to write; its ending is added when missing")
                  ->required()
                  ->expected(1);
+         }},
+        {"folder",
+         [](CLI::App& app, Arguments& a) {
+             app.add_option("-o,--output", a.outputs, "Folder for the files; made when it is not there")
+                 ->required()
+                 ->expected(1);
+         }},
+        {"table",
+         [](CLI::App& app, Arguments& a) {
+             app.add_option("--table", a.table, "CSV file whose rows take the place of the card's");
+         }},
+        {"rows",
+         [](CLI::App& app, Arguments& a) {
+             app.add_option("--rows", a.rows, "Only rows A..B, from 1, both ends in");
+         }},
+        {"as",
+         [](CLI::App& app, Arguments& a) {
+             app.add_option("--as", a.as, "What kind of file")
+                 ->check(CLI::IsMember({"stl", "3mf", "step", "nc", "dxf", "svg", "png", "pdf"}))
+                 ->capture_default_str();
+         }},
+        {"jobs",
+         [](CLI::App& app, Arguments& a) {
+             app.add_option("--jobs", a.jobs, "How many rows are made side by side")
+                 ->check(CLI::Range(1, 256))
+                 ->capture_default_str();
          }},
         {"accept",
          [](CLI::App& app, Arguments& a) { app.add_flag("--accept", a.accept, "Let stop findings pass"); }},

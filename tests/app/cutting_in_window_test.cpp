@@ -68,9 +68,6 @@ class CuttingInWindowTest : public QObject {
         f_->openSample("brass-bar");
         settle(window());
         window().routeCard().open(RouteCard::process);
-        for (auto* heading : window().routeCard().findChildren<QPushButton*>())
-            if (heading->isVisible() && heading->text().endsWith(QStringLiteral("Cutting")))
-                heading->click();
         const auto box = [&](const char* name) {
             for (auto* one : window().routeCard().findChildren<QComboBox*>())
                 if (one->accessibleName() == QLatin1String(name))
@@ -81,7 +78,12 @@ class CuttingInWindowTest : public QObject {
         auto* const chuck = box("Which end of the bar the chuck holds");
         auto* const along = box("Which axis of the machine the bar lies along");
         auto* const zero = box("Where the machine's zero lies on the stock");
-        QVERIFY(axis && chuck && along && zero && along->isVisibleTo(&window()));
+        QVERIFY(axis && chuck && along && zero);
+        if (!axis->isVisibleTo(&window()))
+            for (auto* heading : window().routeCard().findChildren<QPushButton*>())
+                if (heading->isVisible() && heading->text().endsWith(QStringLiteral("Cutting")))
+                    heading->click();
+        QVERIFY(along->isVisibleTo(&window()));
         QCOMPARE(axis->currentText(), QString("A"));
         QCOMPARE(zero->currentText(), QString("the bar's start"));
         const auto choose = [](QComboBox* from, int item) {

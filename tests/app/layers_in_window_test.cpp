@@ -145,6 +145,23 @@ class LayersInWindowTest : public QObject {
         QVERIFY(!view().showsSolid());
     }
 
+    void anotherCardHasLayersOfItsOwn() {
+        open("buoy-tag");
+        const auto before = view().proof();
+        window().openSample(QStringLiteral(BOLLARD_SOURCE "/samples/store-tag.bollard")); // not waited for
+        window().editor().edit({}, {}, [](card::Card& card) {
+            card.process.kind = process::Filament{};
+            for (card::Inscription& inscription : card.inscriptions) {
+                inscription.style.size = std::min(inscription.style.size, 2.4);
+                inscription.working.kind = working::Kind::raised;
+            }
+        });
+        settle(window());
+        QTRY_VERIFY_WITH_TIMEOUT(view().proof() && view().proof() != before, 20000);
+        QCOMPARE(view().scrubber().maximum(), int(view().proof()->layers.size()));
+        QVERIFY(view().proof()->layers.size() > 12);
+    }
+
     void theFaceThatItLiesOnIsPointedAt() {
         open("buoy-tag");
         window().routeCard().open(RouteCard::process);

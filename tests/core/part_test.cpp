@@ -741,11 +741,10 @@ class PartTest : public QObject {
             const double height = kind == working::Kind::raised ? 1 : -1;
             const double own = volumeOver(made, height);
             const double wanted = kind == working::Kind::inlaid ? 0 : own;
-            QVERIFY2(std::fabs(is - was - wanted) <= 1e-4 * std::fabs(own),
-                     qPrintable(QString("%1: %2 for %3")
-                                    .arg(which)
-                                    .arg(is - was, 0, 'f', 6)
-                                    .arg(wanted, 0, 'f', 6)));
+            QVERIFY2(
+                std::fabs(is - was - wanted) <= 1e-4 * std::fabs(own),
+                qPrintable(
+                    QString("%1: %2 for %3").arg(which).arg(is - was, 0, 'f', 6).arg(wanted, 0, 'f', 6)));
         }
     }
 };

@@ -3,7 +3,9 @@
 #include "app/controls/choice.hpp"
 #include "app/controls/looks.hpp"
 #include "body/probe.hpp"
+#include "card/clashes.hpp"
 #include "wording/wording.hpp"
+#include "working/tiling.hpp"
 #include <QCheckBox>
 #include <QEvent>
 #include <QGridLayout>
@@ -74,17 +76,13 @@ void BodyCanvas::paintEvent(QPaintEvent*) {
     painter.setRenderHint(QPainter::Antialiasing);
     paintStock(painter);
     paintOverlay(painter);
-    const double top = scene() ? scene()->extent.high.z : 0;
     for (const check::FindingPlace& place : lit_) {
-        const picture::Point3 at =
-            picture::inPicture(view().camera, width(), height(),
-                               place.onPart.value_or(space::Vertex{plane::toMillimetres(place.at.x),
-                                                                   plane::toMillimetres(place.at.y), top}));
+        const QPointF at = pixelOf(placeInSpace(place));
         const double radius = std::max(9.0, place.width / view().camera.mmPerPixel);
         painter.setPen(QPen(t.paper, 5));
-        painter.drawEllipse(QPointF(at.x, at.y), radius, radius);
+        painter.drawEllipse(at, radius, radius);
         painter.setPen(QPen(litStops_ ? t.stop : t.watch, 2.4));
-        painter.drawEllipse(QPointF(at.x, at.y), radius, radius);
+        painter.drawEllipse(at, radius, radius);
     }
     if (maker_.shown().made.joining) { // what is seen is not what comes
         QColor veil = t.ground;
@@ -112,6 +110,27 @@ void BodyCanvas::paintEvent(QPaintEvent*) {
 std::optional<HeightHandle> BodyCanvas::handle() const {
     const card::Inscription* inscription = editor_.inscription();
     return inscription ? heightHandleOf(maker_.shown().made, editor_.selected(), *inscription) : std::nullopt;
+}
+
+/// On the letters that it is of, on whichever side they are.
+space::Vertex BodyCanvas::placeInSpace(const check::FindingPlace& place) const {
+    if (place.onPart)
+        return *place.onPart;
+    const card::Made& made = maker_.shown().made;
+    const space::Vertex flat{plane::toMillimetres(place.at.x), plane::toMillimetres(place.at.y),
+                             scene() ? scene()->extent.high.z : 0};
+    if (!made.lettering || !made.solid || !made.solid->panels)
+        return flat;
+    const auto& all = made.lettering->inscriptions;
+    const auto letters = std::ranges::find(all, place.inscription, &working::PlacedLetters::inscription);
+    const blank::Panel* const panel =
+        letters == all.end() ? nullptr : card::panelOf(*made.solid->panels, letters->side);
+    if (!panel)
+        return flat;
+    const bool behind = panel->wall() && panel->back == letters->side;
+    const plane::Point onPlan = working::drawnOn(*panel, *letters).toPlan(plane::onGrid(place.at));
+    const double height = working::cuts(letters->working.kind) ? 0 : letters->working.height;
+    return blank::standOn(*panel, behind, onPlan).at(height);
 }
 
 /// The stock's edges, what holds it, and the machine's zero with its axes, of cards that are cut.

@@ -52,6 +52,7 @@ class BodyCanvas : public SceneCanvas {
 
   private:
     void takeShown();
+    space::Vertex placeInSpace(const check::FindingPlace& place) const;
     /// Of the selected inscription: where it is taken hold of.
     std::optional<HeightHandle> handle() const;
     /// The side that the point of the part lies on, and where.

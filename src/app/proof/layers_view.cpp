@@ -133,6 +133,7 @@ LayersView::LayersView(CardEditor& editor, Maker& maker, QWidget* parent)
     before_ = button(tr("Trouble below"), tr("To the nearest layer below where something is lost or unheld"));
     onSolid_ = new QPushButton(tr("On the solid"), strip);
     onSolid_->setCheckable(true);
+    onSolid_->setProperty("segment", true);
     onSolid_->setAccessibleName(tr("Show the layers on the solid as it lies, else from above"));
     onSolid_->setToolTip(onSolid_->accessibleName());
     strip->addBefore(onSolid_);

@@ -408,12 +408,9 @@ space::Vertex overSide(const MachinePlace& place, const Mounting& mounting) {
     return {place.across + place.angle * M_PI / 180 * mounting.radius, place.along, place.height};
 }
 
-/// Chains as the machine makes them: bent where the side is, so that straight moves stay on it; and turned on
-/// the shorter way from one inscription to the next, which are never folded.
+/// Chains as the machine makes them: bent where the side is, so that straight moves stay on it.
 void mount(Toolpath& path, const Mounting& mounting, const std::vector<blank::Drawn>& drawn) {
     const Operation& operation = path.job.operation;
-    double angle = 0; // where the axis stands
-    int inscription = -2, turns = 0;
     for (const Chain& chain : path.chains) {
         const bool isOf = chain.shape >= 0 && size_t(chain.shape) < path.job.shapes.size();
         const auto onPlan = [&](const space::Vertex& point) {
@@ -423,17 +420,9 @@ void mount(Toolpath& path, const Mounting& mounting, const std::vector<blank::Dr
             const blank::Drawn& on = drawn[size_t(chain.shape)];
             return plane::Vector{on.stretch.toPlan(at.x * unit + on.shift) / unit, at.y};
         };
-        const int own = isOf ? path.job.shapes[size_t(chain.shape)].inscription : -1;
-        if (mounting.turns && own != inscription) {
-            const double begins = mounting.angleAt(onPlan(chain.points.front()).x);
-            turns = int(std::lround((angle - begins) / 360));
-            inscription = own;
-        }
         MountedChain& mounted = path.mounted.emplace_back();
         const auto placeOf = [&](const space::Vertex& point) {
-            MachinePlace place = mounting.placeOf(onPlan(point), point.z, operation);
-            place.angle += 360 * turns;
-            return place;
+            return mounting.placeOf(onPlan(point), point.z, operation);
         };
         const auto note = [&](const space::Vertex& point) {
             const double steep = mounting.steepnessAt(onPlan(point));
@@ -466,7 +455,30 @@ void mount(Toolpath& path, const Mounting& mounting, const std::vector<blank::Dr
             go(go, 0, 1, last, placeOf(chain.points[i]), 0);
             note(chain.points[i]);
         }
-        angle = mounted.places.back().angle;
+    }
+}
+
+/// Whole turns are put to chains, so that the axis goes the shorter way from one inscription to the next;
+/// those of one stay together.
+void unwind(std::vector<Toolpath>& paths) {
+    std::optional<double> angle; // where the axis stands
+    for (Toolpath& path : paths) {
+        int inscription = -2;
+        double turns = 0;
+        for (size_t i = 0; i < path.mounted.size(); ++i) {
+            std::vector<MachinePlace>& places = path.mounted[i].places;
+            const int shape = path.chains[i].shape;
+            const bool isOf = shape >= 0 && size_t(shape) < path.job.shapes.size();
+            const int own = isOf ? path.job.shapes[size_t(shape)].inscription : -1;
+            if (std::exchange(inscription, own) != own) {
+                // Half a turn either way is no shorter.
+                const double off = angle ? (*angle - places.front().angle) / 360 : 0;
+                turns = off > 0 ? std::ceil(off - 0.5) : std::floor(off + 0.5);
+            }
+            for (MachinePlace& place : places)
+                place.angle += 360 * turns;
+            angle = places.back().angle;
+        }
     }
 }
 
@@ -573,11 +585,16 @@ Cutting cuttingOf(const CuttingInput& input, const std::stop_token& stop) {
         Toolpath& path = cutting.paths[i] = toolpathOf(std::move(jobs[i].second), jobs[i].first);
         if (cutting.mounting) {
             mount(path, *cutting.mounting, drawnOn(*cutting.mounting, path.job.shapes, input.inscriptions));
-            path.seconds = timeOf(path, cutting.machine, *cutting.mounting);
         } else {
             path.seconds = timeOf(path, cutting.machine);
         }
     });
+    if (cutting.mounting) {
+        if (cutting.mounting->turns)
+            unwind(cutting.paths);
+        for (Toolpath& path : cutting.paths)
+            path.seconds = timeOf(path, cutting.machine, *cutting.mounting);
+    }
     return cutting;
 }
 

@@ -75,6 +75,8 @@ class Raster {
         frame_.pixels.assign(size_t(width) * size_t(height), view.paints.ground);
         frame_.depths.assign(size_t(width) * size_t(height), nothing);
         findSection();
+        if (view.section)
+            inside_.assign(frame_.pixels.size(), 0);
     }
 
     Frame draw(const std::stop_token& stop) && {
@@ -87,6 +89,7 @@ class Raster {
                 return;
             for (const int triangle : triangleBands_[band])
                 drawTriangle(size_t(triangle), int(band));
+            closeSection(int(band));
             for (const int edge : edgeBands_[band])
                 drawEdge(scene_.edges[size_t(edge)], int(band));
         });
@@ -180,6 +183,7 @@ class Raster {
         const float depthX = ((b.z - a.z) * (c.y - a.y) - (c.z - a.z) * (b.y - a.y)) / area;
         const float depthY = ((c.z - a.z) * (b.x - a.x) - (b.z - a.z) * (c.x - a.x)) / area;
         const Pixel paint = paintOf(number);
+        const bool isInside = area >= 0;
         const int top = std::max(band * bandRows, int(std::ceil(std::min({a.y, b.y, c.y}) - 0.5f)));
         const int bottom = std::min(std::min((band + 1) * bandRows, frame_.height) - 1,
                                     int(std::floor(std::max({a.y, b.y, c.y}) - 0.5f)));
@@ -209,8 +213,25 @@ class Raster {
                     continue;
                 frame_.depths[at] = depth;
                 frame_.pixels[at] = paint;
+                if (!inside_.empty())
+                    inside_[at] = isInside;
             }
         }
+    }
+
+    /// Where the inside shows, it is the section's plane that is seen.
+    void closeSection(int band) {
+        constexpr float edgeOn = 1e-6f;
+        if (inside_.empty() || std::fabs(cutDepth_) < edgeOn)
+            return;
+        const int bottom = std::min((band + 1) * bandRows, frame_.height);
+        for (int row = band * bandRows; row < bottom; ++row)
+            for (int column = 0; column < frame_.width; ++column) {
+                const size_t at = size_t(row) * size_t(frame_.width) + size_t(column);
+                if (inside_[at])
+                    frame_.depths[at] =
+                        -(cut0_ + cutX_ * (float(column) + 0.5f) + cutY_ * (float(row) + 0.5f)) / cutDepth_;
+            }
     }
 
     void drawEdge(const body::Crease& edge, int band) {
@@ -242,6 +263,7 @@ class Raster {
     Frame frame_;
     std::vector<Point3> points_;
     std::vector<std::vector<int>> triangleBands_, edgeBands_;
+    std::vector<std::uint8_t> inside_; ///< by pixel; empty without a section
     float cut0_ = 0, cutX_ = 0, cutY_ = 0, cutDepth_ = 0;
 };
 

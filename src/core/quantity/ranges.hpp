@@ -65,7 +65,7 @@ constexpr Range tabs{0, 100};
 constexpr Range travel{0, 100000};
 constexpr Range axisTravel{-1000000, 1000000}; // degrees
 constexpr Range axisSpeed{1, 1000000};         // degrees a minute
-constexpr Range acceleration{1, 100000}; // mm/s²
+constexpr Range acceleration{1, 100000};       // mm/s²
 constexpr Range through{0, 0.5};
 constexpr Range direction{-1, 1};
 constexpr Range arc{0, 360};
