@@ -99,7 +99,7 @@ Mounting::Meridian Mounting::meridianAt(double y) const {
 }
 
 bool Mounting::isBar() const {
-    constexpr double hair = 1e-6;
+    constexpr double hair = 1e-3; // places are on the grid
     return std::fabs(axisLength - length) < hair && std::fabs(radiusAt(0) - radius) < hair &&
            std::fabs(radiusAt(length) - radius) < hair;
 }

@@ -146,7 +146,13 @@ Design plannedDesign(const cut::Cutting& cutting, const HeightField& cells, Vect
     };
     Design design = designOf(others, cells, stop);
     const Bending bends = bendingOf(cutting);
+    // What stands above the blank is no part of it, but for letters that a raster leaves.
+    const bool leaves = std::ranges::any_of(others.paths, [](const cut::Toolpath& path) {
+        return path.job.operation.kind == OperationKind::raster;
+    });
     for (size_t i = 0; i < design.allowed.size(); ++i) {
+        if (told && !leaves)
+            design.allowed[i] = std::min(design.allowed[i], 0.0f);
         if (design.allowed[i] < 0)
             design.allowed[i] -= float(bends.deeper);
         if (design.wanted[i] < 0)
