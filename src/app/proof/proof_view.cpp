@@ -201,7 +201,9 @@ void ProofCanvas::paintEvent(QPaintEvent*) {
     painter.setBrush(t.paper);
     painter.drawEllipse(zero, 4, 4);
     painter.setPen(t.ink);
-    painter.drawText(zero + QPointF(29, 4), QStringLiteral("x"));
+    const bool turns = mounting && mounting->turns;
+    painter.drawText(zero + QPointF(29, 4),
+                     turns ? QString(QLatin1Char(cutting.machine.axis.word())) : QStringLiteral("x"));
     painter.drawText(zero + QPointF(-3, -30), QStringLiteral("y"));
     if (done_ > 0 && done_ <= motions.size() && done_ < motions.size()) {
         const proof::Motion& latest = motions[done_ - 1];
@@ -216,7 +218,7 @@ void ProofCanvas::paintEvent(QPaintEvent*) {
         painter.setPen(QPen(t.ink, 1.4));
         painter.drawEllipse(tip, std::max(3.0, radius), std::max(3.0, radius));
     }
-    if (mounting && mounting->turns && done_ > 0 && done_ <= motions.size())
+    if (turns && done_ > 0 && done_ <= motions.size())
         paintBar(painter, proof_->program.motions[done_ - 1].turnedTo, cutting.machine.axis);
 }
 
@@ -458,7 +460,11 @@ void ProofView::go(int move) {
                             .arg(now.line)
                             .arg(now.rapid ? tr("in the air") : tr("cut"),
                                  wording::lengthText(now.to.x, unit), wording::lengthText(now.to.y, unit),
-                                 wording::lengthText(now.to.z, unit)));
+                                 wording::lengthText(now.to.z, unit)) +
+                        (proof_->program.axis == ' ' ? QString()
+                                                     : QStringLiteral("  %1 %2°")
+                                                           .arg(QLatin1Char(proof_->program.axis))
+                                                           .arg(now.turnedTo, 0, 'f', 1)));
     } else {
         place_->setText(tr("before the first move"));
     }

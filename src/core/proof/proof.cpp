@@ -110,6 +110,19 @@ Bending bendingOf(const cut::Cutting& cutting) {
     return all;
 }
 
+/// Of each cell and those beside it the highest.
+std::vector<float> highestAround(const std::vector<float>& heights, int columns, int rows) {
+    std::vector<float> highest = heights;
+    for (int row = 0; row < rows; ++row)
+        for (int column = 0; column < columns; ++column) {
+            float& own = highest[size_t(row) * size_t(columns) + size_t(column)];
+            for (int r = std::max(0, row - 1); r <= std::min(rows - 1, row + 1); ++r)
+                for (int c = std::max(0, column - 1); c <= std::min(columns - 1, column + 1); ++c)
+                    own = std::max(own, heights[size_t(r) * size_t(columns) + size_t(c)]);
+        }
+    return highest;
+}
+
 /// Of a side that goes round: of bars that turn as their letters tell it; else, and of lines and rasters, as
 /// low as it is planned. Walls a hair apart, as numbers in files are rounded.
 Design plannedDesign(const cut::Cutting& cutting, const HeightField& cells, Vector low, Vector high,
@@ -159,6 +172,8 @@ Design plannedDesign(const cut::Cutting& cutting, const HeightField& cells, Vect
             design.wanted[i] = std::min(0.0f, design.wanted[i] + float(bends.higher));
     }
     lower(design.wanted, planned, -aside);
+    if (leaves) // beside letters a ball's way ends at a wall, which is nowhere in a cell's middle
+        design.wanted = highestAround(design.wanted, cells.columns(), cells.rows());
     const bool same = !upright && planned.size() == following.size();
     if (same && !planned.empty()) {
         for (size_t i = 0; i < design.allowed.size(); ++i)
