@@ -423,6 +423,14 @@ class RoundCuttingTest : public QObject {
         card = good;
         card.operations[0].kind = OperationKind::cutOut;
         QVERIFY(stops(card, FindingKind::notRound));
+        // A raster is of bars: on a cone it would gouge.
+        card = barCard("B9", working::Kind::raised, OperationKind::raster);
+        card.operations[0].from = 22;
+        card.operations[0].to = 36;
+        QVERIFY(!stops(card, FindingKind::notRound));
+        card.blank.kind = blank::Kind::cone;
+        card.blank.topDiameter = 20;
+        QVERIFY(stops(card, FindingKind::notRound));
     }
 
     void aBarIsFollowedFromAbove() {

@@ -17,6 +17,21 @@
 
 namespace bollard::app {
 
+namespace {
+
+/// The stock on the plan that it is proved on: of a bar that is followed from above as wide as it is seen.
+QRectF stockOnPlan(const cut::Cutting& cutting) {
+    const cut::Block& stock = cutting.stock;
+    QRectF rect(QPointF(stock.low.x, stock.low.y), QPointF(stock.high.x, stock.high.y));
+    if (const cut::Mounting* const on = cutting.mounting.get(); on && !on->turns) {
+        rect.setLeft(on->width / 2 - on->stock.radius);
+        rect.setRight(on->width / 2 + on->stock.radius);
+    }
+    return rect;
+}
+
+} // namespace
+
 ProofCanvas::ProofCanvas(QWidget* parent) : PlanCanvas(parent) {
     setAccessibleName(tr("Proof: the stock after the moves so far"));
 }
@@ -61,8 +76,8 @@ QRectF ProofCanvas::all() const {
     const cut::Cutting& cut = cutting();
     const proof::HeightField& field = *proof_->field;
     const plane::Vector low = field.middle(0, 0);
-    return QRectF(QPointF(cut.stock.low.x, cut.stock.low.y), QPointF(cut.stock.high.x, cut.stock.high.y))
-        .united(QRectF(low.x, low.y, field.columns() * field.cell(), field.rows() * field.cell()));
+    return stockOnPlan(cut).united(
+        QRectF(low.x, low.y, field.columns() * field.cell(), field.rows() * field.cell()));
 }
 std::vector<ProofCanvas::Handle> ProofCanvas::handles() const {
     std::vector<Handle> found;
@@ -99,8 +114,7 @@ void ProofCanvas::paintEvent(QPaintEvent*) {
     const plane::Vector low = field.middle(0, 0);
     const double wide = field.columns() * field.cell(), high = field.rows() * field.cell(),
                  scale = this->scale();
-    const QRectF stock(QPointF(cutting.stock.low.x, cutting.stock.low.y),
-                       QPointF(cutting.stock.high.x, cutting.stock.high.y));
+    const QRectF stock = stockOnPlan(cutting);
     const auto at = [&](double x, double y) { return onScreen(x, y); };
     painter.setRenderHint(QPainter::SmoothPixmapTransform);
     painter.fillRect(QRectF(at(stock.left(), stock.bottom()), at(stock.right(), stock.top())), t.material);

@@ -365,7 +365,7 @@ bool Cutting::takes(OperationKind kind) const {
     case OperationKind::pocket:
         return true;
     case OperationKind::raster:
-        return mounting && mounting->turns;
+        return mounting && mounting->turns && mounting->isBar(); // its ball knows one radius
     default:
         return !mounting;
     }
