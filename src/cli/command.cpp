@@ -27,18 +27,37 @@ quantity::Result<cut::Shop> shop() {
     return card::shopAtHand(file.toStdString());
 }
 
+std::shared_ptr<const cut::Shop> shopOrComplaint() {
+    auto tools = shop();
+    if (!tools) {
+        complain(tools.problem(), "shop.json", unreadable);
+        return nullptr;
+    }
+    return std::make_shared<const cut::Shop>(*std::move(tools));
+}
+
+std::optional<card::Card> cardOrComplaint(const std::string& path, std::string* text) {
+    auto file = files::readWhole(path);
+    if (!file) {
+        complain(file.problem(), "", unreadable);
+        return std::nullopt;
+    }
+    if (text)
+        *text = *file;
+    auto read = card::cardFromJson(*file);
+    if (!read) {
+        complain(read.problem(), path, unreadable);
+        return std::nullopt;
+    }
+    return *std::move(read);
+}
+
 Run::Run(const Arguments& arguments) {
     const auto& path = arguments.card;
     const int row = arguments.row;
-    auto file = files::readWhole(path);
-    if (!file) {
-        code = complain(file.problem(), "", unreadable);
-        return;
-    }
-    text = *std::move(file);
-    auto read = card::cardFromJson(text);
+    auto read = cardOrComplaint(path, &text);
     if (!read) {
-        code = complain(read.problem(), path, unreadable);
+        code = unreadable;
         return;
     }
     if (row < 1 || row > read->rows->count()) {
@@ -49,13 +68,13 @@ Run::Run(const Arguments& arguments) {
     }
     card = *std::move(read);
     card.row = row - 1;
-    auto tools = shop();
+    const auto tools = shopOrComplaint();
     if (!tools) {
-        code = complain(tools.problem(), "shop.json", unreadable);
+        code = unreadable;
         return;
     }
     card::Pipeline pipeline(faces);
-    pipeline.useShop(std::make_shared<const cut::Shop>(*std::move(tools)));
+    pipeline.useShop(tools);
     folder = std::filesystem::path(path).parent_path().string();
     made = pipeline.run(std::make_shared<const card::Card>(card), folder);
     if (arguments.trace)

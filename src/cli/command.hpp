@@ -58,6 +58,12 @@ std::shared_ptr<const type::Catalogue> catalogue();
 /// Machines, tools and dialects: what ships, with a person's own.
 quantity::Result<cut::Shop> shop();
 
+// What cannot be read is told on standard error; then null or nothing.
+
+std::shared_ptr<const cut::Shop> shopOrComplaint();
+/// `text` gets what its file says, where it is not null.
+std::optional<card::Card> cardOrComplaint(const std::string& path, std::string* text = nullptr);
+
 /// A card read and made. Problems with the card or a file it needs end in exit code 2.
 struct Run {
     card::Card card; ///< as it was read

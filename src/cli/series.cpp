@@ -56,12 +56,9 @@ class Series {
 
   private:
     int prepare() {
-        auto file = files::readWhole(arguments_.card);
-        if (!file)
-            return complain(file.problem(), "", unreadable);
-        auto read = card::cardFromJson(*file);
+        auto read = cardOrComplaint(arguments_.card);
         if (!read)
-            return complain(read.problem(), arguments_.card, unreadable);
+            return unreadable;
         card_ = *std::move(read);
         if (!arguments_.table.empty()) {
             const auto text = files::readWhole(arguments_.table);
@@ -83,10 +80,9 @@ class Series {
         format_ = formatOf("x." + arguments_.as);
         if (!format_)
             return complain({ProblemKind::unknownFormat, arguments_.as}, "", unreadable);
-        auto tools = shop();
-        if (!tools)
-            return complain(tools.problem(), "shop.json", unreadable);
-        shop_ = std::make_shared<const cut::Shop>(*std::move(tools));
+        shop_ = shopOrComplaint();
+        if (!shop_)
+            return unreadable;
         std::error_code problem;
         std::filesystem::create_directories(folder_, problem);
         if (problem || !std::filesystem::is_directory(folder_))

@@ -1,7 +1,9 @@
 // Many parts of one card: what each is called.
 #pragma once
 #include "setting/rows.hpp"
-#include <map>
+#include <string>
+#include <utility>
+#include <vector>
 
 namespace bollard::card {
 

@@ -1,6 +1,5 @@
 // A ball over all of a bar, so that raised letters stay and everything else goes.
 #include "cut/chains.hpp"
-#include "plane/near_boxes.hpp"
 
 namespace bollard::cut {
 
@@ -29,7 +28,7 @@ class BallOver {
         });
         for (const Edge& edge : edges_)
             eachTurn(x, [&](double there) { edge.cross(there, false, line.crossings); });
-        line.fill(edges_, tops_);
+        line.fill(tops_);
         return std::move(line.heights);
     }
     /// The same round it, at one y; x counts from `from` to `to`.
@@ -61,7 +60,7 @@ class BallOver {
                 crossing.at += turn;
                 line.crossings.push_back(crossing);
             }
-        line.fill(edges_, tops_);
+        line.fill(tops_);
         return std::move(line.heights);
     }
 
@@ -107,7 +106,7 @@ class BallOver {
             });
         }
         /// Over letters it stands on their tops.
-        void fill(const std::vector<Edge>&, const std::vector<double>& tops) {
+        void fill(const std::vector<double>& tops) {
             std::ranges::sort(crossings, [](const Crossing& a, const Crossing& b) {
                 return std::pair(a.letter, a.at) < std::pair(b.letter, b.at);
             });
@@ -235,18 +234,13 @@ std::vector<Chain> rasterRound(const Job& job) {
     const BallOver over(job);
     const double step = rasterStepOf(o, radius);
     constexpr double between = 0.02, off = 0.001; // mm
-    const auto add = [&](Chain& chain, size_t i, const std::vector<double>& heights, const auto& place) {
-        // Lifted by what the way may lie below the places that it leaves out.
-        const double height = heights[i] > 0 ? heights[i] + off : 0;
-        chain.points.push_back(place(i, height));
-    };
     const auto addWay = [&](Chain& chain, const std::vector<double>& heights, double apart, bool backwards,
                             const auto& place) {
         std::vector<size_t> needed = neededOf(heights, apart, off);
         if (backwards)
             std::ranges::reverse(needed);
-        for (const size_t i : needed)
-            add(chain, i, heights, place);
+        for (const size_t i : needed) // lifted by what the way may lie below the places that it leaves out
+            chain.points.push_back(place(i, heights[i] > 0 ? heights[i] + off : 0));
     };
     const auto stepsOver = [&](double length) {
         return std::max<size_t>(2, size_t(std::ceil(length / between)));
