@@ -108,6 +108,10 @@ QString whyOf(const Finding& finding, const card::Card& card) {
         return card.blank.kind == blank::Kind::none
                    ? Findings::tr("Some of it is joined to nothing else.")
                    : Findings::tr("The cuts part the blank into pieces that are held by nothing.");
+    case FindingKind::sideNotCut:
+        return Findings::tr("They lie on the side “%1”: hollows, facets and the round sides of parts from "
+                            "files are beyond the tool. Choose another side for them, or print them.")
+            .arg(nameOfSide(finding.subject));
     case FindingKind::sideMissing:
         if (finding.inscription < 0)
             return Findings::tr("The print is to lie on the side “%1”, which the blank lacks: files keep the "

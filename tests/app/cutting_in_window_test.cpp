@@ -105,6 +105,29 @@ class CuttingInWindowTest : public QObject {
         settle(window());
         QVERIFY(window().maker().shown().made.cuttings->front.mounting->turns);
         QCOMPARE(axis->currentText(), QString("A"));
+        // How much of the bar lies before the blank, and how far the machine goes, which is never the wrong
+        // way.
+        const auto type = [&](const char* name, const char* text) {
+            for (auto* field : window().routeCard().findChildren<app::NumberField*>())
+                if (field->accessibleName() == QLatin1String(name)) {
+                    field->selectAll();
+                    QTest::keyClick(field, Qt::Key_Delete);
+                    QTest::keyClicks(field, text);
+                    QTest::keyClick(field, Qt::Key_Return);
+                    return field->refusal().isEmpty();
+                }
+            return false;
+        };
+        QVERIFY(type("Bar before", "7"));
+        QCOMPARE(window().editor().card().stock.before, 7.0);
+        QVERIFY(type("Bar before", ""));
+        QCOMPARE(window().editor().card().stock.before, -1.0);
+        QVERIFY(type("Reaches along y", "345"));
+        QCOMPARE(window().editor().card().machine.travel[1], 345.0);
+        QVERIFY(type("Turns to", "90"));
+        QCOMPARE(window().editor().card().machine.axis.travel.y, 90.0);
+        QVERIFY(!type("Turns from", "400"));
+        QVERIFY(window().editor().card().machine.axis.travel.x < 0);
         // A plate has none of this.
         f_->openSample("valve-scribed");
         settle(window());

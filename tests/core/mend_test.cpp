@@ -184,6 +184,25 @@ class MendTest : public QObject {
         QVERIFY(slower && slower->operations[1].speed == slower->machine.speedMost);
     }
 
+    void aBarInTheChuckIsHeldAtItsOtherEnd() {
+        card::Card card = samples::cutCard("TERN", working::Kind::scribed, cut::OperationKind::scribe);
+        card.blank.kind = blank::Kind::bar;
+        card.blank.diameter = 30;
+        card.blank.length = 60;
+        card.stock = {};
+        card.stock.diameter = 30;
+        card.stock.length = 70;
+        card.stock.chuck = {cut::ChuckEnd::start, 30};
+        card.machine.axis.letter = cut::AxisLetter::a;
+        card.inscriptions[0].style.size = 6;
+        card.inscriptions[0].placing = {};
+        card.inscriptions[0].placing.x = 47;
+        card.inscriptions[0].placing.y = 17;
+        const Tried all = tried(card);
+        const mend::Offer* const held = offerNamed(all, FindingKind::inChuck, "holdOtherEnd");
+        QVERIFY(held && held->card.stock.chuck.end == cut::ChuckEnd::end);
+    }
+
     void aLargerSizeIsNoLargerThanItMustBe() {
         const Tried all = tried(narrow("HULL", 1.5));
         const mend::Offer* offer = offerNamed(all, FindingKind::strokeNarrow, "largerSize");

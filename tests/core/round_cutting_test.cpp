@@ -433,6 +433,95 @@ class RoundCuttingTest : public QObject {
         QVERIFY(stops(card, FindingKind::notRound));
     }
 
+    void wordsInHollowsAreRefusedNotForgotten() {
+        card::Card card = barCard("TERN", working::Kind::scribed, OperationKind::scribe);
+        card.blank.kind = blank::Kind::tube;
+        card.blank.diameter = 60;
+        card.blank.bore = 50;
+        card.stock = {};
+        QVERIFY(!stops(card, FindingKind::sideNotCut));
+        card.inscriptions.push_back(card.inscriptions[0]);
+        card.inscriptions[1].side = "inside";
+        const auto all = made(card).checked->findings;
+        const auto told = std::ranges::find(all, FindingKind::sideNotCut, &check::Finding::kind);
+        QVERIFY(told != all.end());
+        QVERIFY(told->severity == check::Severity::stop && told->inscription == 1);
+        QCOMPARE(QString::fromStdString(told->subject), QString("inside"));
+        card.inscriptions.pop_back();
+        card.inscriptions[0].side = "inside";
+        QVERIFY(stops(card, FindingKind::sideNotCut));
+    }
+
+    void carvingAndPocketsAreTrueOnConesAndFromAbove_data() {
+        QTest::addColumn<bool>("turns");
+        QTest::addColumn<bool>("cone");
+        QTest::addColumn<bool>("carve");
+        for (const bool turns : {true, false})
+            for (const bool cone : {true, false})
+                for (const bool carve : {true, false})
+                    if (cone || !turns)
+                        QTest::addRow("%s, %s, %s", turns ? "turned" : "from above", cone ? "cone" : "bar",
+                                      carve ? "carved" : "pocketed")
+                            << turns << cone << carve;
+    }
+    void carvingAndPocketsAreTrueOnConesAndFromAbove() {
+        QFETCH(bool, turns);
+        QFETCH(bool, cone);
+        QFETCH(bool, carve);
+        card::Card card = barCard("TERN", carve ? working::Kind::carved : working::Kind::sunk,
+                                  carve ? OperationKind::carve : OperationKind::pocket);
+        card.stock = {};
+        card.blank.diameter = 40;
+        if (cone) {
+            card.blank.kind = blank::Kind::cone;
+            card.blank.topDiameter = 34;
+        }
+        card.zero.place.at = cut::ZeroAt::start;
+        if (!turns)
+            card.machine.axis = {};
+        card.inscriptions[0].placing.x = M_PI * 20;
+        card.inscriptions[0].style.size = 6;
+        card.inscriptions[0].working.depth = 0.5;
+        const card::Made with = made(card);
+        QVERIFY(stopsOf(with).empty());
+        const std::string program = samples::programOf(with);
+        // Of a cone 40 to 34 over 60: how deep each place lies along its normal.
+        const double lean = cone ? std::atan2(3, 60) : 0;
+        double deepest = 0;
+        int cutting = 0;
+        for (const Line& line : linesOf(program, 'A')) {
+            const double radius = std::hypot(line.x, line.z);
+            const double depth = (20 - line.y * std::tan(lean) - radius) * std::cos(lean);
+            if (line.rapid || depth < 0.01)
+                continue;
+            deepest = std::max(deepest, depth);
+            ++cutting;
+        }
+        QVERIFY(cutting > 100);
+        if (carve)
+            QVERIFY2(deepest > 0.3, qPrintable(QString::number(deepest)));
+        else
+            QVERIFY2(deepest > 0.46 && deepest < 0.51, qPrintable(QString::number(deepest)));
+        const proof::Proof proof = proof::proofOf(program, with.cuttings->front);
+        QVERIFY2(proof.gouge.largest <= 0.02 && proof.rapidsBelowClearance == 0,
+                 qPrintable(QString::number(proof.gouge.largest)));
+    }
+
+    void theTimeKnowsHowFastTheAxisTurns() {
+        card::Card card = barCard("TERN", working::Kind::scribed, OperationKind::scribe);
+        card.machine.axis.rapid = 36000;
+        const double quick = made(card).cuttings->front.seconds();
+        card.machine.axis.rapid = 90; // degrees a minute
+        const card::Made slow = made(card);
+        double turned = 0;
+        for (const cut::MountedChain& chain : slow.cuttings->front.paths[0].mounted)
+            for (size_t i = 1; i < chain.places.size(); ++i)
+                turned += std::fabs(chain.places[i].angle - chain.places[i - 1].angle);
+        QVERIFY(turned > 30);
+        QVERIFY2(slow.cuttings->front.seconds() >= turned / 90 * 60 && quick < slow.cuttings->front.seconds(),
+                 qPrintable(QString("%1 %2").arg(slow.cuttings->front.seconds()).arg(turned)));
+    }
+
     void aBarIsFollowedFromAbove() {
         card::Card card = barCard("TERN", working::Kind::scribed, OperationKind::scribe);
         card.machine.axis = {};

@@ -90,7 +90,7 @@ void ProcessStation::addCutting() {
                                             {tr("Plunge"), "plunge", 50.0},
                                             {tr("Speed"), "speed", 500.0},
                                             {tr("Clearance"), "clearance", 0.5}})
-        fieldRow(label, fields, name, step, operation, any)->setZeroMeans(zeroMeans(name));
+        fieldRow(label, fields, name, step, operation, any)->setMeans(0, zeroMeans(name));
     const auto& leads = quantity::fieldsOf<cut::Lead>();
     const auto cutsOut = is([](const Operation& o) { return o.kind == OperationKind::cutOut; });
     choiceRow(tr("Lead"), tr("The way into the cut"), tr("Change lead"),
@@ -140,10 +140,11 @@ void ProcessStation::addCutting() {
     const auto cutsRound = [cuts, isRound] { return cuts() && isRound(); };
     fieldRow(tr("Stock margin"), stockFields, "margin", 1, stock, cutsFlat);
     fieldRow(tr("Stock thickness"), stockFields, "thickness", 0.5, stock, cutsFlat)
-        ->setZeroMeans(tr("as thick as the blank"));
+        ->setMeans(0, tr("as thick as the blank"));
     fieldRow(tr("Bar across"), stockFields, "diameter", 0.5, stock, cutsRound)
-        ->setZeroMeans(tr("as the blank"));
-    fieldRow(tr("Bar length"), stockFields, "length", 5, stock, cutsRound)->setZeroMeans(tr("as the blank"));
+        ->setMeans(0, tr("as the blank"));
+    fieldRow(tr("Bar length"), stockFields, "length", 5, stock, cutsRound)->setMeans(0, tr("as the blank"));
+    fieldRow(tr("Bar before"), stockFields, "before", 5, stock, cutsRound)->setMeans(-1, tr("as it is held"));
     const PartOf chuck = [](card::Card& card) -> void* { return &card.stock.chuck; };
     choiceRow(tr("Chuck"), tr("Which end of the bar the chuck holds"), tr("Change the chuck"),
               {tr("none"), tr("at the start"), tr("at the end")}, quantity::fieldsOf<cut::Chuck>(), "end",
@@ -177,6 +178,9 @@ void ProcessStation::addCutting() {
                                             {tr("Spindle from"), "speedLeast", 500.0},
                                             {tr("Spindle to"), "speedMost", 500.0}})
         fieldRow(label, machineFields, name, step, machine, cuts);
+    const std::array<QString, 3> reaches{tr("Reaches along x"), tr("Reaches along y"), tr("Reaches along z")};
+    for (size_t i = 0; i < reaches.size(); ++i)
+        fieldRow(reaches[i], machineFields, "travel", 10, machine, cuts, i)->setMeans(0, tr("not told"));
     const PartOf axis = [](card::Card& card) -> void* { return &card.machine.axis; };
     const auto& axisFields = quantity::fieldsOf<cut::RotaryAxis>();
     const auto turns = [cutsRound, this] { return cutsRound() && editor_.card().machine.axis.there(); };
@@ -189,6 +193,10 @@ void ProcessStation::addCutting() {
     choiceRow(tr("Feeds by"), tr("How feeds are told of moves that turn"), tr("Change how feeds are told"),
               {tr("time"), tr("degrees")}, axisFields, "feed", axis, turns);
     fieldRow(tr("Turns at most"), axisFields, "rapid", 360, axis, turns);
+    // Never the wrong way round, whichever is changed first
+    const auto reach = quantity::ranges::axisTravel;
+    fieldRow(tr("Turns from"), axisFields, "travel", 360, axis, turns, 0)->setRange({reach.least, -1});
+    fieldRow(tr("Turns to"), axisFields, "travel", 360, axis, turns, 1)->setRange({1, reach.most});
     dialect_ = new QComboBox(this);
     dialect_->setAccessibleName(tr("How files for the machine are written"));
     row(tr("Files with"), dialect_);

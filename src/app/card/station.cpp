@@ -91,13 +91,17 @@ NumberField* StationBody::number(const QString& label, NumberField::Kind kind, c
 
 namespace {
 
-double numberAt(const quantity::Field& field, void* part) {
+double numberAt(const quantity::Field& field, void* part, size_t of) {
+    if (const auto* pair = std::get_if<quantity::held::Pair>(&field.holds))
+        return *pair->at(part)[of];
     const auto* whole = std::get_if<quantity::held::Whole>(&field.holds);
     return whole ? whole->at(part) : std::get<quantity::held::Number>(field.holds).at(part);
 }
 
-void setNumberAt(const quantity::Field& field, void* part, double value) {
-    if (const auto* whole = std::get_if<quantity::held::Whole>(&field.holds))
+void setNumberAt(const quantity::Field& field, void* part, size_t of, double value) {
+    if (const auto* pair = std::get_if<quantity::held::Pair>(&field.holds))
+        *pair->at(part)[of] = value;
+    else if (const auto* whole = std::get_if<quantity::held::Whole>(&field.holds))
         whole->at(part) = int(std::lround(value));
     else
         std::get<quantity::held::Number>(field.holds).at(part) = value;
@@ -107,7 +111,7 @@ void setNumberAt(const quantity::Field& field, void* part, double value) {
 
 NumberField* StationBody::fieldRow(const QString& label, const quantity::PartFields& fields,
                                    std::string_view name, double step, PartOf part,
-                                   std::function<bool()> shown) {
+                                   std::function<bool()> shown, size_t of) {
     using quantity::Dimension;
     const quantity::Field* const field = fields.find(name);
     const auto kind = field->dimension == Dimension::length    ? NumberField::Kind::length
@@ -115,15 +119,15 @@ NumberField* StationBody::fieldRow(const QString& label, const quantity::PartFie
                       : field->dimension == Dimension::percent ? NumberField::Kind::percent
                                                                : NumberField::Kind::plain;
     NumberField* const made =
-        number(label, kind, field->range, step, [this, label, field, part](double value) {
+        number(label, kind, field->range, step, [this, label, field, part, of](double value) {
             // One key for each thing that is set, so that what is typed into it at one go is one step back.
             editor_.edit(tr("Change %1").arg(label.toLower()), label + QString::number(editor_.selected()),
                          [&](card::Card& card) {
                              if (void* const place = part(card))
-                                 setNumberAt(*field, place, value);
+                                 setNumberAt(*field, place, of, value);
                          });
         });
-    fieldRows_.push_back({made, field, std::move(part), std::move(shown)});
+    fieldRows_.push_back({made, field, std::move(part), std::move(shown), of});
     return made;
 }
 
@@ -180,7 +184,7 @@ void StationBody::refreshFields() {
         }
         if (auto* const number = qobject_cast<NumberField*>(row.widget)) {
             number->setUnit(card.unit);
-            number->setValue(numberAt(*row.field, place));
+            number->setValue(numberAt(*row.field, place, row.of));
         } else if (auto* const choice = qobject_cast<QComboBox*>(row.widget)) {
             choice->setCurrentIndex(int(std::get<quantity::held::Choice>(row.field->holds).get(place)));
         }

@@ -44,9 +44,9 @@ class StationBody : public QWidget {
         };
     }
     /// A labelled number of a part by its field, which says what it is a number of, its range, and when it
-    /// matters. `shown`, where it is told, says so instead.
+    /// matters. `shown`, where it is told, says so instead. `of` several numbers the one.
     NumberField* fieldRow(const QString& label, const quantity::PartFields& fields, std::string_view name,
-                          double step, PartOf part, std::function<bool()> shown = {});
+                          double step, PartOf part, std::function<bool()> shown = {}, size_t of = 0);
     /// A labelled choice of a part by its field; `names` are what its options are called.
     QComboBox* choiceRow(const QString& label, const QString& accessibleName, const QString& undoName,
                          const QStringList& names, const quantity::PartFields& fields, std::string_view name,
@@ -108,6 +108,7 @@ class StationBody : public QWidget {
         const quantity::Field* field;
         PartOf part;
         std::function<bool()> shown;
+        size_t of = 0; ///< several numbers the one
     };
     void add(QWidget* widget, QLabel* label, QLabel* problem);
     void show(const Row& row);

@@ -49,14 +49,15 @@ void NumberField::setUnitShown(bool shown) {
     setUnit(unit_);
 }
 
-void NumberField::setZeroMeans(const QString& what) {
-    zeroMeans_ = what;
+void NumberField::setMeans(double number, const QString& what) {
+    empty_ = number;
+    emptyMeans_ = what;
     setPlaceholderText(what);
     display(value_);
 }
 
 void NumberField::display(double value) {
-    if (value == 0 && !zeroMeans_.isEmpty()) {
+    if (value == empty_ && !emptyMeans_.isEmpty()) {
         shown_.clear();
         setText(shown_);
         setModified(false);
@@ -85,8 +86,8 @@ void NumberField::refuse(const QString& sentence) {
 void NumberField::take() {
     if (!isModified() || text() == shown_)
         return display(value_);
-    const bool emptied = !zeroMeans_.isEmpty() && text().trimmed().isEmpty();
-    const std::string typed = emptied ? std::string("0") : text().toStdString();
+    const bool emptied = !emptyMeans_.isEmpty() && text().trimmed().isEmpty();
+    const std::string typed = emptied ? quantity::textOfNumber(empty_) : text().toStdString();
     const auto read = kind_ == Kind::length  ? quantity::lengthFromText(typed, unit_)
                       : kind_ == Kind::angle ? quantity::angleFromText(typed)
                                              : quantity::numberFromText(typed);

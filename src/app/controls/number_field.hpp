@@ -18,9 +18,10 @@ class NumberField : public QLineEdit {
     double value() const { return value_; }
     void setValue(double value);       ///< shows it; emits nothing
     void setUnit(quantity::Unit unit); ///< of lengths
-    void setUnitShown(bool shown);     ///< off where several fields share a line
-    /// What 0 stands for, shown in its place: "as designed". Emptied, the field is 0.
-    void setZeroMeans(const QString& what);
+    void setRange(card::Range range) { range_ = range; }
+    void setUnitShown(bool shown); ///< off where several fields share a line
+    /// What a number stands for, shown in its place: "as designed". Emptied, the field is that number.
+    void setMeans(double number, const QString& what);
     /// Why the last input was refused; empty when it was taken.
     QString refusal() const { return refusal_; }
 
@@ -50,7 +51,8 @@ class NumberField : public QLineEdit {
     bool unitShown_ = true;
     QString shown_;
     QString refusal_;
-    QString zeroMeans_;
+    QString emptyMeans_;
+    double empty_ = 0;
 };
 
 } // namespace bollard::app

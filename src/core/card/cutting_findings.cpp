@@ -283,6 +283,17 @@ class Finder {
 
 std::vector<Finding> cuttingFindings(const Card& card, const Cuttings& cuttings, const cut::Shop& shop) {
     std::vector<Finding> all = Finder(card, cuttings.front, shop).find();
+    for (size_t i = 0; i < card.inscriptions.size(); ++i) {
+        const std::string_view side = blank::sideOf(card.blank, card.inscriptions[i].side);
+        if (side.empty() || blank::turnOf(card.blank, side) <= 0 || cut::isMountable(card.blank, side))
+            continue;
+        Finding finding;
+        finding.kind = FindingKind::sideNotCut;
+        finding.severity = Severity::stop;
+        finding.inscription = int(i);
+        finding.subject = side;
+        all.push_back(std::move(finding));
+    }
     for (Finding& finding : Finder(card, cuttings.back, shop).find())
         all.push_back(std::move(finding));
     return all;

@@ -207,6 +207,8 @@ constexpr std::array<AboutKind, findingKinds> kinds{{
      reason("%1 is not done there. On sides that go round the blank words are scribed, V-carved and "
             "pocketed, and "
             "where the bar turns a raster takes the ground off.")},
+    {FindingKind::sideNotCut, "sideNotCut", Station::placing, Told::nothing, false,
+     reason("Nothing is cut of these words"), ""},
 }};
 static_assert([] {
     for (size_t i = 0; i < kinds.size(); ++i)

@@ -92,9 +92,10 @@ enum class FindingKind {
     stockProud, ///< the stock stands above the blank; measured: by so much, mm
     inChuck,    ///< the tool comes so far over the chuck, mm
     placeSteep, ///< what is cut lies steeper than the tool can; degrees
-    notRound    ///< an operation that is not done there
+    notRound,   ///< an operation that is not done there
+    sideNotCut  ///< the words lie on a hollow or a facet, where nothing is cut; subject: the side
 };
-constexpr int findingKinds = 76;
+constexpr int findingKinds = 77;
 
 /// Where a finding is mended by hand.
 enum class Station { blank, lettering, placing, working, process, output };

@@ -403,11 +403,6 @@ std::vector<Operation> usualOperations(const CuttingInput& input) {
 
 namespace {
 
-/// A place on the machine as far from others as the tool goes over the side, mm.
-space::Vertex overSide(const MachinePlace& place, const Mounting& mounting) {
-    return {place.across + place.angle * M_PI / 180 * mounting.radius, place.along, place.height};
-}
-
 /// Chains as the machine makes them: bent where the side is, so that straight moves stay on it.
 void mount(Toolpath& path, const Mounting& mounting, const std::vector<blank::Drawn>& drawn) {
     const Operation& operation = path.job.operation;
@@ -442,8 +437,8 @@ void mount(Toolpath& path, const Mounting& mounting, const std::vector<blank::Dr
                 constexpr int deepest = 14;
                 const double middle = (a + b) / 2;
                 const MachinePlace there = placeOf(from + middle * way);
-                const space::Vertex straight = 0.5 * (overSide(before, mounting) + overSide(after, mounting));
-                const bool bends = space::length(overSide(there, mounting) - straight) > off;
+                const space::Vertex straight = 0.5 * (mounting.over(before) + mounting.over(after));
+                const bool bends = space::length(mounting.over(there) - straight) > off;
                 if (depth < deepest && (bends || std::fabs(after.angle - before.angle) > mostTurn)) {
                     self(self, a, middle, before, there, depth + 1);
                     self(self, middle, b, there, after, depth + 1);
@@ -491,8 +486,8 @@ double timeOf(const Toolpath& path, const Machine& machine, const Mounting& moun
     MachinePlace here{};
     here.height = air;
     const auto add = [&](const MachinePlace& to, double asked) {
-        const space::Vertex place = overSide(to, mounting);
-        const double length = space::length(place - overSide(here, mounting));
+        const space::Vertex place = mounting.over(to);
+        const double length = space::length(place - mounting.over(here));
         const double turned = std::fabs(to.angle - here.angle);
         if (mounting.turns && turned > 0) // no faster than the axis turns
             asked = std::min(asked, machine.axis.rapid * length / turned);
@@ -510,7 +505,7 @@ double timeOf(const Toolpath& path, const Machine& machine, const Mounting& moun
             add(place, feed);
         add(raised(chain.places.back()), machine.rapid);
     }
-    return secondsOf({0, 0, air}, moves, machine.acceleration);
+    return secondsOf(mounting.over(raised({})), moves, machine.acceleration);
 }
 
 /// How shapes lie on the plan, which is narrower where the side is; none where it is as wide everywhere.

@@ -157,6 +157,10 @@ MachinePlace Mounting::placeOf(plane::Vector at, double height, const Operation&
     return {tip.x, tip.y, tip.z, 0};
 }
 
+space::Vertex Mounting::over(const MachinePlace& place) const {
+    return {place.across + roundAt(place.angle), place.along, place.height - radius};
+}
+
 double Mounting::steepnessAt(plane::Vector at) const {
     const double up = turns ? meridianAt(at.y).normalR : standing(at).along.z;
     return std::acos(std::clamp(up, -1.0, 1.0)) * 180 / M_PI;

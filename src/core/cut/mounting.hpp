@@ -3,6 +3,7 @@
 #include "blank/blank.hpp"
 #include "cut/operation.hpp"
 #include "cut/stock.hpp"
+#include <cmath>
 #include <memory>
 
 namespace bollard::cut {
@@ -59,6 +60,11 @@ class Mounting {
     double radiusAt(double y) const;
     /// Which way the plan's x runs round, degrees from where the middle of the plan is on top.
     double angleAt(double x) const;
+    /// How far round the side is turned at an angle, mm; 0 where its plan begins, and of what is followed
+    /// from above the same across.
+    double roundAt(double angle) const { return width / 2 + angle * M_PI / 180 * radius; }
+    /// A place as far from others as the tool goes over the side: round it, along, and height over it.
+    space::Vertex over(const MachinePlace& place) const;
     /// The tip of a tool `height` mm off the side there (below 0: in it). From above it stands so that
     /// neither a flat nor a ball goes deeper beside its axis. The angle goes on where x does.
     MachinePlace placeOf(plane::Vector at, double height, const Operation& operation) const;

@@ -149,7 +149,8 @@ Mend largerBlank() {
 Mend firstSide() {
     return {"firstSide",
             [](const Finding& finding, const card::Card&) {
-                return isOfOne(finding) && finding.kind == FindingKind::sideMissing;
+                return isOfOne(finding) &&
+                       (finding.kind == FindingKind::sideMissing || finding.kind == FindingKind::sideNotCut);
             },
             [](card::Card& card, const Matter& matter) {
                 card::Inscription& inscription = of(card, matter.finding);

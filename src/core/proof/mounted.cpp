@@ -14,8 +14,7 @@ Vertex placeOver(const Vertex& written, double angle, const cut::Cutting& cuttin
     if (!on.turns)
         return {written.x + on.width / 2, written.y + on.zero.y, written.z + cutting.zero.z};
     const double along = axis.along == cut::AxisAlong::y ? written.y : written.x;
-    const double round = (axis.reverse ? -angle : angle) * M_PI / 180 * on.radius;
-    return {on.width / 2 + round, along + on.zero.y, written.z + cutting.zero.z};
+    return {on.roundAt(axis.reverse ? -angle : angle), along + on.zero.y, written.z + cutting.zero.z};
 }
 
 bool cuts(const Motion& motion, const cut::Cutting& cutting) {
@@ -39,13 +38,9 @@ std::vector<Motion> plannedOver(const cut::Toolpath& path, const cut::Cutting& c
     const Mounting& on = *cutting.mounting;
     const std::vector<cut::Tool> tools = cutting.tools();
     const auto number = std::int16_t(std::ranges::find(tools, path.job.operation.tool) - tools.begin() + 1);
-    const auto placeOf = [&](const cut::MachinePlace& place) {
-        return Vertex{on.width / 2 + (on.turns ? place.angle * M_PI / 180 * on.radius : place.across),
-                      place.along, place.height - on.radius};
-    };
     std::vector<Motion> motions;
     for (const cut::MountedChain& chain : path.mounted) {
-        Vertex here = placeOf(chain.places.front());
+        Vertex here = on.over(chain.places.front());
         const auto go = [&](const Vertex& to) {
             Motion motion{here, to, 0, false, false, true, number, 1};
             motions.push_back(motion);
@@ -53,7 +48,7 @@ std::vector<Motion> plannedOver(const cut::Toolpath& path, const cut::Cutting& c
         };
         go(here);
         for (const cut::MachinePlace& place : chain.places)
-            go(placeOf(place));
+            go(on.over(place));
     }
     return motions;
 }
