@@ -3,7 +3,7 @@
 # the window and the command line never reach around the pipeline's order.
 set -euo pipefail
 cd "$1/src"
-order=(quantity space plane type setting blank working process body check cut proof picture files card mend)
+order=(quantity send space plane nest type setting blank working process body check cut proof picture files card mend)
 status=0
 complain() { echo "$1"; status=1; }
 for place in "${!order[@]}"; do

@@ -27,7 +27,9 @@ int run(int argc, char** argv) {
     QCommandLineParser options;
     options.setApplicationDescription(
         QCoreApplication::translate("main", "Lettering for printing, engraving and cutting."));
+    QCoreApplication::setApplicationVersion(QStringLiteral(BOLLARD_VERSION));
     options.addHelpOption();
+    options.addVersionOption();
     options.addPositionalArgument(QStringLiteral("CARD"),
                                   QCoreApplication::translate("main", "A card to open."));
     const QCommandLineOption pictures(

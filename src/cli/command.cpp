@@ -120,9 +120,6 @@ files::IfThere ifThere(const Arguments& arguments) {
     return arguments.force ? files::IfThere::replace : files::IfThere::refuse;
 }
 
-namespace {
-
-/// Tells the stop findings that keep a card from being written, unless they are let pass. False: go on.
 bool refuses(const card::Made& made, bool accept) {
     if (accept || check::worstOf(made.checked->findings) != check::Severity::stop)
         return false;
@@ -132,8 +129,6 @@ bool refuses(const card::Made& made, bool accept) {
     std::cerr << "Nothing was written. Mend the card, or write all the same with --accept.\n";
     return true;
 }
-
-} // namespace
 
 int write(const Arguments& arguments, const std::vector<std::string>& outputs) {
     card::OutputChoices choices;

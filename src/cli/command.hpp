@@ -25,7 +25,13 @@ struct Arguments {
     std::string finding{};                   ///< its id
     int with = 1;                            ///< which of its mends, from 1
     std::string table{}, rows{}, as = "stl"; ///< of a series
+    std::string sheet{}, turn = "none";
+    double spacing = 3, margin = 5;     ///< mm
+    std::string paper = "a4", reason{}; ///< of a job sheet
     int jobs = 1;
+    std::string device{}, protocol = "plain"; ///< of sending
+    int fromLine = 0;
+    double timeout = 10; ///< seconds
     std::string view = "flat", from, side, step = "letters", size = "1280x800", curves = "arcs";
 };
 
@@ -49,6 +55,8 @@ Command mendCommand();
 Command proofCommand();
 Command shopCommand();
 Command seriesCommand();
+Command sendCommand();
+Command sheetCommand();
 
 /// Tells a problem on standard error, with what it is about where that is not empty; gives the code back.
 int complain(const quantity::Problem& problem, const std::string& about, int code);
@@ -89,6 +97,9 @@ std::string withAnEnding(const std::string& path, const std::string& usual);
 const card::OutputFormat* formatOf(const std::string& path);
 
 files::IfThere ifThere(const Arguments& arguments);
+
+/// Tells the stop findings that keep a card from being written, unless they are let pass. False: go on.
+bool refuses(const card::Made& made, bool accept);
 
 /// Makes all the outputs, then writes all of them or none; refuses while a stop finding stands.
 int write(const Arguments& arguments, const std::vector<std::string>& outputs);

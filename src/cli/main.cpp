@@ -17,10 +17,10 @@ using namespace bollard::cli;
 namespace {
 
 const std::vector<Command>& commands() {
-    static const std::vector<Command> all{makeCommand(),    checkCommand(),     measureCommand(),
-                                          pictureCommand(), typefacesCommand(), drawingCommand(),
-                                          formatCommand(),  dumpCommand(),      mendCommand(),
-                                          proofCommand(),   shopCommand(),      seriesCommand()};
+    static const std::vector<Command> all{
+        makeCommand(),    checkCommand(),  measureCommand(), pictureCommand(), typefacesCommand(),
+        drawingCommand(), formatCommand(), dumpCommand(),    mendCommand(),    proofCommand(),
+        shopCommand(),    seriesCommand(), sendCommand(),    sheetCommand()};
     return all;
 }
 
@@ -42,6 +42,30 @@ const std::map<std::string, AddOption>& options() {
          [](CLI::App& app, Arguments& a) {
              CLI::Option* const card = app.add_option("--card", a.card, "The card it is meant to make");
              app.add_flag("--print", a.print, "The layers of a print of the card FILE")->excludes(card);
+         }},
+        {"program",
+         [](CLI::App& app, Arguments& a) {
+             app.add_option("FILE", a.program, "The program for the machine")->required();
+         }},
+        {"to",
+         [](CLI::App& app, Arguments& a) {
+             app.add_option("--to", a.device, "Serial port or local socket of the controller")->required();
+         }},
+        {"protocol",
+         [](CLI::App& app, Arguments& a) {
+             app.add_option("--protocol", a.protocol, "How it is talked to")->capture_default_str();
+         }},
+        {"fromLine",
+         [](CLI::App& app, Arguments& a) {
+             app.add_option("--from", a.fromLine,
+                            "Go on at the last line not after this one where the tool is at the clearance")
+                 ->check(CLI::Range(1, 1000000000));
+         }},
+        {"timeout",
+         [](CLI::App& app, Arguments& a) {
+             app.add_option("--timeout", a.timeout, "Seconds of silence after which it is given up")
+                 ->check(CLI::Range(0.1, 100000.0))
+                 ->capture_default_str();
          }},
         {"picture",
          [](CLI::App& app, Arguments& a) {
@@ -81,11 +105,43 @@ const std::map<std::string, AddOption>& options() {
                  ->check(CLI::IsMember({"stl", "3mf", "step", "nc", "dxf", "svg", "png", "pdf"}))
                  ->capture_default_str();
          }},
+        {"sheet",
+         [](CLI::App& app, Arguments& a) {
+             app.add_option("--sheet", a.sheet, "Lay the rows on sheets of WIDTHxHEIGHT mm, a file a sheet");
+         }},
+        {"spacing",
+         [](CLI::App& app, Arguments& a) {
+             app.add_option("--spacing", a.spacing, "On sheets: how far parts are apart, mm")
+                 ->check(CLI::Range(0.0, 1000.0))
+                 ->capture_default_str();
+         }},
+        {"margin",
+         [](CLI::App& app, Arguments& a) {
+             app.add_option("--margin", a.margin, "On sheets: how far parts are from the edge, mm")
+                 ->check(CLI::Range(0.0, 1000.0))
+                 ->capture_default_str();
+         }},
+        {"turning",
+         [](CLI::App& app, Arguments& a) {
+             app.add_option("--turn", a.turn, "On sheets: how parts may be turned")
+                 ->check(CLI::IsMember({"none", "half", "quarter", "any"}))
+                 ->capture_default_str();
+         }},
         {"jobs",
          [](CLI::App& app, Arguments& a) {
              app.add_option("--jobs", a.jobs, "How many rows are made side by side")
                  ->check(CLI::Range(1, 256))
                  ->capture_default_str();
+         }},
+        {"paper",
+         [](CLI::App& app, Arguments& a) {
+             app.add_option("--paper", a.paper, "a4 or letter")
+                 ->check(CLI::IsMember({"a4", "letter"}))
+                 ->capture_default_str();
+         }},
+        {"reason",
+         [](CLI::App& app, Arguments& a) {
+             app.add_option("--reason", a.reason, "Why the findings are let pass")->needs("--accept");
          }},
         {"accept",
          [](CLI::App& app, Arguments& a) { app.add_flag("--accept", a.accept, "Let stop findings pass"); }},
@@ -170,6 +226,7 @@ int run(int argc, char** argv) {
     std::setlocale(LC_NUMERIC, "C"); // Qt takes the person's; numbers in files have a point everywhere
 
     CLI::App app{"Bollard without its window: makes, checks, measures and draws cards."};
+    app.set_version_flag("--version", "bollard-cli " BOLLARD_VERSION);
     app.require_subcommand(1);
     Arguments arguments;
     std::vector<std::pair<CLI::App*, const Command*>> added;

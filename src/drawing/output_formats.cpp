@@ -1,38 +1,30 @@
 #include "drawing/output_formats.hpp"
 #include "drawing/flat_drawing.hpp"
 #include "drawing/paper.hpp"
+#include "drawing/pdf_file.hpp"
 #include <QBuffer>
 #include <QImage>
 #include <QPainter>
-#include <QPdfWriter>
 
 namespace bollard::drawing {
 namespace {
 
 quantity::Result<std::string> pdf(const card::Made& made, const card::OutputChoices& choices) {
     const Paper paper(made);
-    QByteArray bytes;
-    QBuffer buffer(&bytes);
-    buffer.open(QIODevice::WriteOnly);
-    QPdfWriter writer(&buffer);
-    constexpr int dotsPerInch = 1200, margin = 10; // mm
-    writer.setResolution(dotsPerInch);
+    constexpr int margin = 10; // mm
     const QString title = QString::fromStdString(choices.title);
-    writer.setTitle(title);
-    // Upright or lying, as takes fewer sheets.
-    const auto layout = [](QPageLayout::Orientation orientation) {
-        return QPageLayout(QPageSize(QPageSize::A4), orientation, QMarginsF(margin, margin, margin, margin),
-                           QPageLayout::Millimeter);
-    };
     const auto sheets = [&](QPageLayout::Orientation orientation) {
-        const QRectF room = layout(orientation).paintRect(QPageLayout::Millimeter);
-        return paper.tilesOf(room.size()).size();
+        const QPageLayout layout(QPageSize(QPageSize::A4), orientation,
+                                 QMarginsF(margin, margin, margin, margin), QPageLayout::Millimeter);
+        return paper.tilesOf(layout.paintRect(QPageLayout::Millimeter).size()).size();
     };
+    // Upright or lying, as takes fewer sheets.
     const bool lying = sheets(QPageLayout::Landscape) < sheets(QPageLayout::Portrait);
-    writer.setPageLayout(layout(lying ? QPageLayout::Landscape : QPageLayout::Portrait));
-    if (!paper.paint(writer, title))
+    PdfFile file(QPageSize(QPageSize::A4), margin, title,
+                 lying ? QPageLayout::Landscape : QPageLayout::Portrait);
+    if (!paper.paint(file.writer(), title))
         return quantity::Problem{quantity::ProblemKind::nothingToMake};
-    return bytes.toStdString();
+    return file.take();
 }
 
 quantity::Result<std::string> png(const card::Made& made, const card::OutputChoices&) {

@@ -1,5 +1,6 @@
 #include "wording/wording.hpp"
 #include <QCoreApplication>
+#include <cmath>
 
 namespace bollard::wording {
 namespace {
@@ -72,6 +73,81 @@ QString nameOfDialect(std::string_view dialect) {
     if (dialect == "arcs")
         return Cuttings::tr("lines and arcs");
     return QString::fromUtf8(dialect.data(), qsizetype(dialect.size()));
+}
+
+QString nameOf(cut::ZeroAt at) {
+    switch (at) {
+    case cut::ZeroAt::topLeft:
+        return Cuttings::tr("top left");
+    case cut::ZeroAt::top:
+        return Cuttings::tr("top");
+    case cut::ZeroAt::topRight:
+        return Cuttings::tr("top right");
+    case cut::ZeroAt::left:
+        return Cuttings::tr("left");
+    case cut::ZeroAt::centre:
+        return Cuttings::tr("centre");
+    case cut::ZeroAt::right:
+        return Cuttings::tr("right");
+    case cut::ZeroAt::bottomLeft:
+        return Cuttings::tr("bottom left");
+    case cut::ZeroAt::bottom:
+        return Cuttings::tr("bottom");
+    case cut::ZeroAt::bottomRight:
+        return Cuttings::tr("bottom right");
+    case cut::ZeroAt::point:
+        return Cuttings::tr("a point of its own");
+    case cut::ZeroAt::start:
+        return Cuttings::tr("the bar's start");
+    case cut::ZeroAt::end:
+        break;
+    }
+    return Cuttings::tr("the bar's end");
+}
+
+QString nameOf(cut::ZeroOn on) {
+    switch (on) {
+    case cut::ZeroOn::top:
+        return Cuttings::tr("the stock's top");
+    case cut::ZeroOn::bottom:
+        return Cuttings::tr("the stock's bottom");
+    case cut::ZeroOn::part:
+        return Cuttings::tr("the blank's front");
+    case cut::ZeroOn::axis:
+        break;
+    }
+    return Cuttings::tr("the bar's axis");
+}
+
+QString sentenceOf(const cut::Zero& zero) {
+    const QString on = nameOf(zero.on);
+    switch (zero.place.at) {
+    case cut::ZeroAt::point:
+        return Cuttings::tr("At the blank's x %1, y %2 mm, on %3.")
+            .arg(QString::fromStdString(quantity::roundedText(zero.place.x, 3)),
+                 QString::fromStdString(quantity::roundedText(zero.place.y, 3)), on);
+    case cut::ZeroAt::start:
+        return Cuttings::tr("At the start of the stock, on %1.").arg(on);
+    case cut::ZeroAt::end:
+        return Cuttings::tr("At the end of the stock, on %1.").arg(on);
+    default:
+        return Cuttings::tr("At the %1 of the stock, on %2.").arg(nameOf(zero.place.at), on);
+    }
+}
+
+QString stockText(const cut::Cutting& cutting) {
+    const auto text = [](double mm) { return QString::fromStdString(quantity::roundedText(mm, 3)); };
+    if (cutting.mounting)
+        return Cuttings::tr("a bar %1 mm across, %2 mm long")
+            .arg(text(2 * cutting.mounting->stock.radius),
+                 text(cutting.mounting->stock.to - cutting.mounting->stock.from));
+    const space::Vertex size = cutting.stock.high - cutting.stock.low;
+    return Cuttings::tr("%1 x %2 x %3 mm").arg(text(size.x), text(size.y), text(size.z));
+}
+
+QString timeText(double seconds) {
+    const auto whole = std::int64_t(std::lround(seconds));
+    return Cuttings::tr("%1 min %2 s").arg(whole / 60).arg(whole % 60);
 }
 
 } // namespace bollard::wording

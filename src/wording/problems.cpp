@@ -132,6 +132,63 @@ QString body(const quantity::Problem& problem) {
         return Problems::tr("The part “%1” is too large to be taken along.").arg(subject);
     case ProblemKind::typefaceTooLarge:
         return Problems::tr("The file of “%1” is too large to be taken along.").arg(subject);
+    case ProblemKind::partBeyondSheet:
+        return Problems::
+            tr("It is larger than a sheet of %1 has room for. Take larger sheets, or let parts be turned.")
+                .arg(subject);
+    case ProblemKind::sheetNotFlat:
+        return Problems::tr(
+            "It cannot be laid on a sheet: only plates, discs and bare letters lie flat, cut from one side.");
+    case ProblemKind::sheetBeyondTravel:
+        return Problems::tr(
+                   "The machine does not reach all of the sheet along %1: %2 mm. Take a smaller sheet.")
+            .arg(subject.toUpper(), detail);
+    case ProblemKind::notAProgram:
+        return problem.line > 0 ? Problems::tr("“%1” is no program for a machine: line %2, %3.")
+                                      .arg(subject)
+                                      .arg(problem.line)
+                                      .arg(detail)
+                                : Problems::tr("“%1” is no program for a machine: %2.").arg(subject, detail);
+    case ProblemKind::lineMissing:
+        return Problems::tr("There is no line %1; the program has %2.").arg(subject, detail);
+    case ProblemKind::protocolUnknown:
+        return Problems::tr("There is no protocol “%1”. There are: %2.").arg(subject, detail);
+    case ProblemKind::protocolBroken:
+        return Problems::tr("“%1” does not describe a protocol: %2.").arg(subject, detail);
+    case ProblemKind::deviceUnopened:
+        return Problems::tr(
+                   "The device “%1” cannot be opened (%2). See that it is plugged in, and nothing else "
+                   "uses it.")
+            .arg(subject, detail);
+    case ProblemKind::deviceTravel:
+        return Problems::tr(
+                   "The controller does not reach so far along %1: %2 mm. Move the work, or take another "
+                   "machine.")
+            .arg(subject.toUpper(), detail);
+    case ProblemKind::deviceDialect:
+        return Problems::tr(
+                   "The controller does not take the dialect “%1”; it takes: %2. Write the file anew "
+                   "for it.")
+            .arg(subject, detail);
+    case ProblemKind::deviceError:
+        return Problems::tr("The controller answered with an error: %1. The last line it confirmed is %2; "
+                            "nothing more was sent.")
+            .arg(detail)
+            .arg(subject);
+    case ProblemKind::deviceRestarted:
+        return Problems::tr("The controller started anew. The last line it confirmed is %1; nothing more was "
+                            "sent.")
+            .arg(subject);
+    case ProblemKind::deviceSilent:
+        return Problems::tr(
+                   "The controller answers no more. The last line it confirmed is %1; nothing more was "
+                   "sent.")
+            .arg(subject);
+    case ProblemKind::deviceLost:
+        return Problems::tr(
+                   "The connection to the controller is lost. The last line it confirmed is %1; nothing "
+                   "more was sent.")
+            .arg(subject);
     case ProblemKind::nothingToMake:
         return Problems::tr("There is nothing to make yet: the card has neither a blank nor letters.");
     case ProblemKind::geometryFailed:

@@ -70,6 +70,16 @@ QString nameOf(cut::ToolKind kind);
 /// An operation in a few words: what is done with which tool.
 QString summaryOf(const cut::Operation& operation, quantity::Unit unit);
 QString nameOfDialect(std::string_view dialect);
+/// "bottom left", where the machine's zero lies.
+QString nameOf(cut::ZeroAt at);
+/// "the stock's top".
+QString nameOf(cut::ZeroOn on);
+/// "At the bottom left of the stock, on the stock's top."
+QString sentenceOf(const cut::Zero& zero);
+/// "80 x 40 x 6 mm", or a bar's.
+QString stockText(const cut::Cutting& cutting);
+/// "3 min 20 s"
+QString timeText(double seconds);
 QString nameOf(const setting::Ornament& ornament);
 QString nameOf(setting::FrameShape shape);
 QString nameOf(setting::BaselineKind kind);

@@ -154,9 +154,8 @@ void ProcessStation::addCutting() {
     });
     zero_ = new QComboBox(this);
     zero_->setAccessibleName(tr("Where the machine's zero lies on the stock"));
-    zero_->addItems({tr("top left"), tr("top"), tr("top right"), tr("left"), tr("centre"), tr("right"),
-                     tr("bottom left"), tr("bottom"), tr("bottom right"), tr("a point of its own"),
-                     tr("the bar's start"), tr("the bar's end")});
+    for (int at = 0; at <= int(cut::ZeroAt::end); ++at)
+        zero_->addItem(wording::nameOf(cut::ZeroAt(at)));
     row(tr("Zero at"), zero_);
     connect(zero_, &QComboBox::activated, this, [this](int at) {
         editor_.edit(tr("Move the zero"), {},
@@ -164,7 +163,8 @@ void ProcessStation::addCutting() {
     });
     choiceRow(
         tr("Zero on"), tr("At what height the machine's zero lies"), tr("Move the zero"),
-        {tr("the stock's top"), tr("the stock's bottom"), tr("the blank's front"), tr("the bar's axis")},
+        {wording::nameOf(cut::ZeroOn::top), wording::nameOf(cut::ZeroOn::bottom),
+         wording::nameOf(cut::ZeroOn::part), wording::nameOf(cut::ZeroOn::axis)},
         quantity::fieldsOf<cut::Zero>(), "on", [](card::Card& card) -> void* { return &card.zero; }, cuts);
     machine_ = new QComboBox(this);
     machine_->setAccessibleName(tr("Machine that cuts it"));

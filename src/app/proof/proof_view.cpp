@@ -422,7 +422,7 @@ void ProofView::take(std::shared_ptr<const card::Cuttings> cuttings, const QStri
     if (wholes > 0)
         parts << tr("then the part");
     const int seconds = int(std::lround(proof_->seconds));
-    parts << tr("%1 min %2 s").arg(seconds / 60).arg(seconds % 60);
+    parts << wording::timeText(double(seconds));
     told_->setText(parts.join(QStringLiteral(" · ")));
     go(scrubber_->value());
     emit proved();

@@ -191,21 +191,9 @@ class Finder {
         }
     }
 
-    /// Of what is cut, with the tool in the air above it.
     void travel() {
-        space::Vertex low{1e9, 1e9, 1e9}, high{-1e9, -1e9, -1e9};
-        for (const cut::Toolpath& path : cutting_.paths)
-            for (const cut::Chain& chain : path.chains)
-                for (const space::Vertex& p : chain.points) {
-                    low = {std::min(low.x, p.x), std::min(low.y, p.y), std::min(low.z, p.z)};
-                    high = {std::max(high.x, p.x), std::max(high.y, p.y), std::max(high.z, path.clearance)};
-                }
-        const std::array<std::pair<double, const char*>, 3> spans{
-            {{high.x - low.x, "x"}, {high.y - low.y, "y"}, {high.z - low.z, "z"}}};
-        for (size_t axis = 0; axis < spans.size(); ++axis)
-            if (const double most = cutting_.machine.travel[axis]; most > 0 && spans[axis].first > most)
-                add(FindingKind::beyondTravel, Severity::stop, spans[axis].first, most).subject =
-                    spans[axis].second;
+        for (Finding& finding : beyondTravel(cutting_))
+            found_.push_back(std::move(finding));
     }
 
     /// What is cut free, and when.
@@ -280,6 +268,30 @@ class Finder {
 };
 
 } // namespace
+
+std::vector<Finding> beyondTravel(const cut::Cutting& cutting) {
+    space::Vertex low{1e9, 1e9, 1e9}, high{-1e9, -1e9, -1e9};
+    for (const cut::Toolpath& path : cutting.paths)
+        for (const cut::Chain& chain : path.chains)
+            for (const space::Vertex& p : chain.points) {
+                low = {std::min(low.x, p.x), std::min(low.y, p.y), std::min(low.z, p.z)};
+                high = {std::max(high.x, p.x), std::max(high.y, p.y), std::max(high.z, path.clearance)};
+            }
+    const std::array<std::pair<double, const char*>, 3> spans{
+        {{high.x - low.x, "x"}, {high.y - low.y, "y"}, {high.z - low.z, "z"}}};
+    std::vector<Finding> found;
+    for (size_t axis = 0; axis < spans.size(); ++axis)
+        if (const double most = cutting.machine.travel[axis]; most > 0 && spans[axis].first > most) {
+            Finding& finding = found.emplace_back();
+            finding.kind = FindingKind::beyondTravel;
+            finding.severity = Severity::stop;
+            finding.measured = spans[axis].first;
+            finding.limit = most;
+            finding.whenAbove = true;
+            finding.subject = spans[axis].second;
+        }
+    return found;
+}
 
 std::vector<Finding> cuttingFindings(const Card& card, const Cuttings& cuttings, const cut::Shop& shop) {
     std::vector<Finding> all = Finder(card, cuttings.front, shop).find();

@@ -8,4 +8,7 @@ namespace bollard::card {
 std::vector<check::Finding> cuttingFindings(const Card& card, const Cuttings& cuttings,
                                             const cut::Shop& shop);
 
+/// Where a flat cutting, with the tool in the air above it, spans more than its machine reaches, by axis.
+std::vector<check::Finding> beyondTravel(const cut::Cutting& cutting);
+
 } // namespace bollard::card

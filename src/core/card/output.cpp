@@ -17,32 +17,11 @@ quantity::Result<std::string> stl(const Made& made, const OutputChoices&) {
     return files::stlOf(pose ? posed(made.solid->mesh, *pose) : made.solid->mesh);
 }
 
-/// Blank and letters as bodies of their own that fill each other's hollows, so that each can have its colour.
-struct OwnBody {
-    std::string name;
-    files::Rgb colour;
-    body::Selection selection;
-};
-std::array<OwnBody, 2> ownBodies(const Made& made) {
-    return {OwnBody{std::string(blank::shapeOf(made.card->blank).name),
-                    {0xE0, 0xCD, 0xA2},
-                    body::Selection::blank},
-            OwnBody{"letters", {0x2B, 0x6A, 0x8C}, body::Selection::letters}};
-}
-
 quantity::Result<std::string> threeMf(const Made& made, const OutputChoices& choices) {
-    const auto pose = poseOf(made.card->lying, *made.solid->panels, made.solid->mesh);
-    std::vector<body::Mesh> meshes;
+    const std::vector<OwnBody> own = ownBodiesOf(made);
     std::vector<files::NamedBody> bodies;
-    for (const OwnBody& own : ownBodies(made)) {
-        body::Mesh mesh = made.solid->bodyOf(own.selection);
-        if (mesh.empty())
-            continue;
-        meshes.push_back(pose ? posed(std::move(mesh), *pose) : std::move(mesh));
-        bodies.push_back({own.name, own.colour, nullptr});
-    }
-    for (size_t i = 0; i < bodies.size(); ++i)
-        bodies[i].mesh = &meshes[i];
+    for (const OwnBody& one : own)
+        bodies.push_back({one.name, one.colour, &one.mesh});
     return files::threeMfOf(bodies, choices.title);
 }
 
@@ -50,7 +29,7 @@ quantity::Result<std::vector<OutputPart>> step(const Made& made, const OutputCho
     OutputPart part;
     std::vector<body::Boundary> boundaries;
     std::vector<files::NamedBoundary> bodies;
-    for (const OwnBody& own : ownBodies(made)) {
+    for (const OwnBody& own : ownBodiesOf(*made.card)) {
         auto boundary = boundaryOf(made, own.selection);
         if (!boundary)
             return boundary.problem();
@@ -142,6 +121,26 @@ std::vector<OutputFormat> formatsOfOneFile(
                            return std::vector{OutputPart{"", *std::move(one)}};
                        }});
     return all;
+}
+
+std::array<OwnBody, 2> ownBodiesOf(const Card& card) {
+    return {
+        OwnBody{std::string(blank::shapeOf(card.blank).name), {0xE0, 0xCD, 0xA2}, body::Selection::blank, {}},
+        OwnBody{"letters", {0x2B, 0x6A, 0x8C}, body::Selection::letters, {}}};
+}
+
+std::vector<OwnBody> ownBodiesOf(const Made& made) {
+    const auto pose = poseOf(made.card->lying, *made.solid->panels, made.solid->mesh);
+    std::vector<OwnBody> bodies;
+    for (OwnBody& own : ownBodiesOf(*made.card)) {
+        own.mesh = made.solid->bodyOf(own.selection);
+        if (own.mesh.empty())
+            continue;
+        if (pose)
+            own.mesh = posed(std::move(own.mesh), *pose);
+        bodies.push_back(std::move(own));
+    }
+    return bodies;
 }
 
 const std::vector<OutputFormat>& outputFormats() {

@@ -4,6 +4,7 @@
 #include "files/drawing.hpp"
 #include "files/three_mf.hpp"
 #include "files/whole_file.hpp"
+#include <array>
 #include <functional>
 #include <string>
 #include <tuple>
@@ -36,6 +37,18 @@ struct OutputFormat {
     Output what{};
     std::function<quantity::Result<std::vector<OutputPart>>(const Made&, const OutputChoices&)> parts;
 };
+
+/// Blank and letters as bodies of their own that fill each other's hollows, so that each can have its colour.
+struct OwnBody {
+    std::string name{};
+    files::Rgb colour{};
+    body::Selection selection{};
+    body::Mesh mesh{}; ///< mm, as the print lies
+};
+/// Those there can be, without meshes.
+std::array<OwnBody, 2> ownBodiesOf(const Card& card);
+/// Those there are.
+std::vector<OwnBody> ownBodiesOf(const Made& made);
 
 /// All formats: stl, 3mf, step, svg, dxf, nc.
 const std::vector<OutputFormat>& outputFormats();

@@ -1,5 +1,6 @@
 #include "card/solid.hpp"
 #include "blank/material.hpp"
+#include "blank/shape.hpp"
 #include "body/faults.hpp"
 #include "card/clashes.hpp"
 #include "plane/point_hash.hpp"

@@ -520,8 +520,9 @@ std::vector<blank::Drawn> drawnOn(const Mounting& mounting, const std::vector<Sh
     return all;
 }
 
-/// Its moves one after the other, as they are timed.
-double timeOf(const Toolpath& path, const Machine& machine) {
+} // namespace
+
+double secondsOf(const Toolpath& path, const Machine& machine) {
     const Operation& operation = path.job.operation;
     const double feed = machine.feedMost > 0 ? std::min(operation.feed, machine.feedMost) : operation.feed;
     std::vector<TimedMove> moves;
@@ -538,8 +539,6 @@ double timeOf(const Toolpath& path, const Machine& machine) {
     return standing + secondsOf({path.job.stock.low.x, path.job.stock.low.y, path.clearance}, moves,
                                 machine.acceleration);
 }
-
-} // namespace
 
 Cutting cuttingOf(const CuttingInput& input, const std::stop_token& stop) {
     Cutting cutting;
@@ -581,7 +580,7 @@ Cutting cuttingOf(const CuttingInput& input, const std::stop_token& stop) {
         if (cutting.mounting) {
             mount(path, *cutting.mounting, drawnOn(*cutting.mounting, path.job.shapes, input.inscriptions));
         } else {
-            path.seconds = timeOf(path, cutting.machine);
+            path.seconds = secondsOf(path, cutting.machine);
         }
     });
     if (cutting.mounting) {

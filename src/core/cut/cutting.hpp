@@ -53,6 +53,9 @@ bool isUsualFor(OperationKind operation, working::Kind working, bool singleLine)
 /// What operations a card without any has: the usual ones of its process for its workings.
 std::vector<Operation> usualOperations(const CuttingInput& input);
 
+/// The moves of a flat path one after the other, as they are timed: seconds.
+double secondsOf(const Toolpath& path, const Machine& machine);
+
 /// Everything worked out; stopped, what there is.
 Cutting cuttingOf(const CuttingInput& input, const std::stop_token& stop = {});
 

@@ -26,6 +26,16 @@ plane::Box boxOf(const std::vector<DrawingLayer>& layers) {
     return box;
 }
 
+Page pageRound(const std::vector<DrawingLayer>& layers) {
+    const plane::Box box = boxOf(layers);
+    if (box.empty())
+        return {0, -1, 1, 1};
+    const double top = plane::toMillimetres(box.high.y),
+                 height = plane::toMillimetres(double(box.high.y) - box.low.y);
+    return {plane::toMillimetres(box.low.x), top - height,
+            plane::toMillimetres(double(box.high.x) - box.low.x), height};
+}
+
 /// In the page's own coordinates, y down from its upper left.
 Outline onPage(const Outline& outline, double left, double top) {
     return plane::mapped(outline, [&](Vector v) { return Vector{v.x - left, top - v.y}; });
@@ -213,17 +223,15 @@ class DxfWriter {
 
 } // namespace
 
-std::string svgOf(const std::vector<DrawingLayer>& layers, const std::string& title, double room) {
-    const plane::Box box = boxOf(layers);
-    const double left = box.empty() ? 0 : plane::toMillimetres(box.low.x) - room;
-    const double top = box.empty() ? 0 : plane::toMillimetres(box.high.y) + room;
-    const double width = box.empty() ? 1 : plane::toMillimetres(double(box.high.x) - box.low.x) + 2 * room;
-    const double height = box.empty() ? 1 : plane::toMillimetres(double(box.high.y) - box.low.y) + 2 * room;
+std::string svgOf(const std::vector<DrawingLayer>& layers, const std::string& title,
+                  const std::optional<Page>& asked) {
+    const Page page = asked ? *asked : pageRound(layers);
+    const double left = page.left, top = page.bottom + page.height;
     std::string text =
         fmt::format("<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n"
                     "<svg xmlns=\"http://www.w3.org/2000/svg\" version=\"1.1\" width=\"{0:.4f}mm\" "
                     "height=\"{1:.4f}mm\" viewBox=\"0 0 {0:.4f} {1:.4f}\">\n<title>{2}</title>\n",
-                    width, height, escaped(title));
+                    page.width, page.height, escaped(title));
     for (const DrawingLayer& layer : layers) {
         text += fmt::format("<g id=\"{}\" fill=\"none\" stroke=\"black\" stroke-width=\"0.1\">\n",
                             escaped(layer.name));

@@ -2,6 +2,7 @@
 #pragma once
 #include "plane/stamp.hpp"
 #include "quantity/result.hpp"
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -19,8 +20,14 @@ enum class DxfCurves {
     splines ///< cubic splines, exact where the outline is cubic; lines stay lines
 };
 
-/// An SVG 1.1 drawing, its page the drawing's extent and `room` mm around; one group a layer.
-std::string svgOf(const std::vector<DrawingLayer>& layers, const std::string& title, double room = 0);
+/// What of the plane a page shows, from its lower left, mm.
+struct Page {
+    double left = 0, bottom = 0, width = 1, height = 1;
+};
+
+/// An SVG 1.1 drawing; one group a layer. Without a page, that of the drawing's extent.
+std::string svgOf(const std::vector<DrawingLayer>& layers, const std::string& title,
+                  const std::optional<Page>& page = {});
 
 /// A DXF drawing (R2000) with layers and units set. Arcs are fitted once to what several stamps share.
 std::string dxfOf(const std::vector<DrawingLayer>& layers, DxfCurves curves = DxfCurves::arcs);
