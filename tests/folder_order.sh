@@ -18,8 +18,8 @@ for place in "${!order[@]}"; do
         complain "the core has no Qt: $file:$line"
     done < <(grep -rnE '#include <(Q[A-Z]|Qt)' "core/$folder" || true)
 done
-grep -rnE '#include "(app|cli|drawing)/' core wording && complain "core and wording stand below the interface"
-grep -rnE '#include "(app|cli)/' drawing && complain "drawing stands below the window"
-grep -rnE '#include <Q(Widget|Application|PushButton)' drawing wording cli && complain "only the app has widgets"
+grep -rnE '#include "(app|cli|drawing|series|sending)/' core wording && complain "core and wording stand below the interface"
+grep -rnE '#include "(app|cli)/' drawing series sending && complain "drawing, series and sending stand below the window"
+grep -rnE '#include <Q(Widget|Application|PushButton)' drawing series sending wording cli && complain "only the app has widgets"
 [ $status -eq 0 ] && echo "folders are in order"
 exit $status

@@ -101,7 +101,7 @@ QWidget* HelpPages::keysPage() {
         }
     };
     area(tr("Everywhere"), {{tr("Alt+1 … Alt+6"), tr("the stations")},
-                            {tr("Ctrl+1, Ctrl+2"), tr("Flat, Body")},
+                            {tr("Ctrl+1 to Ctrl+4"), tr("Flat, Body, Proof, Rows")},
                             {tr("Ctrl+Z, Ctrl+Shift+Z"), tr("undo, redo")},
                             {tr("F8"), tr("the next finding")},
                             {tr("Ctrl+."), tr("mend it by its first mend")},

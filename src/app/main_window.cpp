@@ -7,6 +7,8 @@
 #include "app/help_pages.hpp"
 #include "app/proof/layers_view.hpp"
 #include "app/proof/proof_view.hpp"
+#include "app/sending/send_panel.hpp"
+#include "app/series/series_view.hpp"
 #include "app/session/beginning.hpp"
 #include "card/card_json.hpp"
 #include "card/part.hpp"
@@ -97,8 +99,8 @@ void MainWindow::buildBar() {
     layout->addWidget(cardName_);
     layout->addWidget(editedMark_);
     layout->addStretch(1);
-    viewChoice_ = new Choice(tr("View"), {tr("Flat"), tr("Body"), tr("Proof"), tr("Both")}, bar_);
-    for (int i = 0; i < 4; ++i)
+    viewChoice_ = new Choice(tr("View"), {tr("Flat"), tr("Body"), tr("Proof"), tr("Rows"), tr("Both")}, bar_);
+    for (int i = 0; i <= both; ++i)
         viewChoice_->button(i)->setMinimumWidth(64);
     layout->addWidget(viewChoice_);
     connect(viewChoice_, &Choice::picked, this, [this](int view) { showView(static_cast<View>(view)); });
@@ -163,6 +165,9 @@ void MainWindow::buildBody() {
     board->addWidget(proofView_, 1);
     layersView_ = new LayersView(editor_, maker_, work_);
     board->addWidget(layersView_, 1);
+    seriesView_ = new SeriesView(editor_, maker_, work_);
+    board->addWidget(seriesView_, 1);
+    connect(seriesView_, &SeriesView::rowOpened, this, [this] { showView(flat); });
     connect(&maker_, &Maker::stageDone, this, [this] { // the card may be made another way now
         if (view_ == proof)
             showView(proof);
@@ -202,7 +207,8 @@ void MainWindow::buildBody() {
     // What is tried in the drawer is seen on the board beside it.
     connect(drawer_, &Drawer::widthTaken, this, [this, middle](int taken) {
         middle->setContentsMargins(taken, 0, 0, 0);
-        findings_->setVisible(taken == 0 || width() >= wideEnoughForBoth);
+        drawerTakes_ = taken;
+        findings_->setVisible((taken == 0 && view_ != series) || width() >= wideEnoughForBoth);
     });
     connect(routeCard_, &RouteCard::drawerDone, this, [this](QWidget* content) {
         if (drawer_->holds(content))
@@ -211,6 +217,8 @@ void MainWindow::buildBody() {
     connect(routeCard_, &RouteCard::stationOpened, drawer_, &Drawer::shut);
     connect(&editor_, &CardEditor::restarted, drawer_, &Drawer::shut);
     connect(routeCard_, &RouteCard::filesWanted, this, &MainWindow::writeFiles);
+    connect(routeCard_, &RouteCard::jobSheetWanted, this, &MainWindow::writeJobSheet);
+    connect(routeCard_, &RouteCard::sendingWanted, this, &MainWindow::openSending);
     connect(routeCard_, &RouteCard::fontFileWanted, this, &MainWindow::askForFont);
     connect(routeCard_, &RouteCard::tableFileWanted, this, &MainWindow::askForTable);
     connect(&routeCard_->letteringBody(), &LetteringStation::wordsPasted, this, &MainWindow::offerRows);
@@ -315,11 +323,12 @@ void MainWindow::buildActions() {
     action(nullptr, tr("Flat"), QKeySequence(Qt::CTRL | Qt::Key_1), [this] { showView(flat); });
     action(nullptr, tr("Body"), QKeySequence(Qt::CTRL | Qt::Key_2), [this] { showView(body); });
     action(nullptr, tr("Proof"), QKeySequence(Qt::CTRL | Qt::Key_3), [this] { showView(proof); });
+    action(nullptr, tr("Rows"), QKeySequence(Qt::CTRL | Qt::Key_4), [this] { showView(series); });
     action(nullptr, tr("Next finding"), QKeySequence(Qt::Key_F8), [this] { findings_->next(); });
     action(nullptr, tr("Mend the finding"), QKeySequence(Qt::CTRL | Qt::Key_Period),
            [this] { findings_->mendFirst(); });
     action(nullptr, tr("Write on the board"), QKeySequence(Qt::Key_F2), [this] {
-        if (view_ == body || view_ == proof)
+        if (view_ != flat && view_ != both)
             showView(flat);
         flatView_->startWriting();
     });
@@ -342,7 +351,9 @@ void MainWindow::showView(View view) {
     const bool prints = card.operations.empty() && card::layersOf(card.process).has_value();
     proofView_->setVisible(view == proof && !prints);
     layersView_->setVisible(view == proof && prints);
-    gauge_->setVisible(view != proof); // there it is the proof's own strip
+    seriesView_->setVisible(view == series);
+    gauge_->setVisible(view != proof && view != series); // which have strips of their own
+    findings_->setVisible((drawerTakes_ == 0 && view != series) || width() >= wideEnoughForBoth);
 }
 
 void MainWindow::resizeEvent(QResizeEvent* event) {
@@ -351,6 +362,22 @@ void MainWindow::resizeEvent(QResizeEvent* event) {
     viewChoice_->button(both)->setVisible(wide);
     if (!wide && view_ == both)
         showView(flat);
+}
+
+SendPanel& MainWindow::sendPanel() {
+    if (!sending_) {
+        sending_ = new SendPanel(editor_, maker_, work_);
+        connect(sending_, &SendPanel::moved, &proofView_->canvas(), &ProofCanvas::setTool);
+    }
+    return *sending_;
+}
+
+/// Putting the drawer away does not stop what is sent.
+void MainWindow::openSending() {
+    sendPanel().refresh();
+    drawer_->open(tr("Send to the machine"), sending_, {});
+    if (view_ != proof)
+        showView(proof);
 }
 
 bool MainWindow::showsStart() const {

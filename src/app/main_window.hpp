@@ -26,6 +26,8 @@ class HelpPages;
 class PlanPanel;
 class LayersView;
 class ProofView;
+class SendPanel;
+class SeriesView;
 class TracePanel;
 
 class MainWindow : public QMainWindow {
@@ -34,7 +36,7 @@ class MainWindow : public QMainWindow {
     explicit MainWindow(Session& session);
     ~MainWindow() override; ///< waits for files that are being written
 
-    enum View { flat, body, proof, both };
+    enum View { flat, body, proof, series, both };
     void showView(View view);
     View view() const { return view_; }
 
@@ -46,6 +48,9 @@ class MainWindow : public QMainWindow {
     BodyView& bodyView() { return *bodyView_; }
     ProofView& proofView() { return *proofView_; }
     LayersView& layersView() { return *layersView_; }
+    SeriesView& seriesView() { return *seriesView_; }
+    SendPanel& sendPanel(); ///< made when it is first asked for
+    void openSending();
     FindingsPanel& findings() { return *findings_; }
     Gauge& gauge() { return *gauge_; }
     NoticeBar& notice() { return *notice_; }
@@ -112,6 +117,7 @@ class MainWindow : public QMainWindow {
                      DrawingUse use);
     void write(const QStringList& paths, files::IfThere ifThere);
     void print();
+    void writeJobSheet(const QString& path);
     void tellWritten(const QString& text, bool problem);
     void noteRecent(const QString& path);
     QStringList recent() const;
@@ -134,6 +140,8 @@ class MainWindow : public QMainWindow {
     BodyView* bodyView_ = nullptr;
     ProofView* proofView_ = nullptr;   ///< of what is cut
     LayersView* layersView_ = nullptr; ///< in its place, of what is printed
+    SeriesView* seriesView_ = nullptr;
+    SendPanel* sending_ = nullptr;
     FindingsPanel* findings_ = nullptr;
     Gauge* gauge_ = nullptr;
     NoticeBar* notice_ = nullptr;
@@ -143,6 +151,7 @@ class MainWindow : public QMainWindow {
     PlanPanel* plan_ = nullptr;
     StartPage* startPage_ = nullptr;
     View view_ = flat;
+    int drawerTakes_ = 0; ///< of the board's width
     Pointing pointing_ = Pointing::none;
     bool closing_ = false;
     bool showsBefore_ = false; ///< B is held

@@ -1,10 +1,13 @@
 // Files and paper that leave the window.
 #include "app/main_window.hpp"
+#include "card/card_json.hpp"
 #include "card/output.hpp"
+#include "drawing/job_sheet.hpp"
 #include "drawing/output_formats.hpp"
 #include "drawing/paper.hpp"
 #include "wording/wording.hpp"
 #include <QBuffer>
+#include <QCryptographicHash>
 #include <QFileInfo>
 #include <QPrintDialog>
 #include <QPrinter>
@@ -90,6 +93,47 @@ void MainWindow::write(const QStringList& paths, files::IfThere ifThere) {
                     notice_->say(wrong, NoticeBar::Tone::problem);
         });
     });
+}
+
+void MainWindow::writeJobSheet(const QString& path) {
+    const card::Made made = maker_.shown().made;
+    if (maker_.busy() || !made.solid || !made.checked)
+        return tellWritten(tr("The solid is still being made; try again in a moment."), true);
+    if (check::worstOf(made.checked->findings) == check::Severity::stop)
+        return tellWritten(tr("%1. Mend it, or accept it with a reason, which the sheet then tells.")
+                               .arg(wording::verdictOf(made)),
+                           true);
+    const auto write = [this, path, made](files::IfThere ifThere) {
+        drawing::JobSheet sheet;
+        sheet.made = made;
+        sheet.card = editor_.title().toStdString();
+        const QString file = editor_.path().isEmpty() ? editor_.title() + QStringLiteral(".bollard")
+                                                      : QFileInfo(editor_.path()).fileName();
+        sheet.fileName = file.toStdString();
+        // As it lies on the disk, else as it would be saved now.
+        const auto onDisk = files::readWhole(editor_.path().toStdString());
+        const std::string text = onDisk && !editor_.edited() ? *onDisk : card::jsonOf(editor_.card());
+        sheet.digest = QCryptographicHash::hash(QByteArray::fromStdString(text), QCryptographicHash::Sha256)
+                           .toHex()
+                           .toStdString();
+        sheet.files.emplace_back(sheet.fileName, sheet.digest);
+        tellWritten(tr("Writing…"), false);
+        writer_.start([this, sheet, path, ifThere] {
+            const auto bytes = drawing::jobSheetPdf(sheet);
+            const auto written = bytes ? files::writeWhole(path.toStdString(), *bytes, ifThere)
+                                       : quantity::Result<quantity::Done>(bytes.problem());
+            QMetaObject::invokeMethod(this, [this, written, path] {
+                if (!written)
+                    return tellWritten(wording::sentenceOf(written.problem()), true);
+                tellWritten(tr("Written: %1").arg(QFileInfo(path).fileName()), false);
+                routeCard_->outputBody().noteFolder(QFileInfo(path).path());
+            });
+        });
+    };
+    if (!QFileInfo::exists(path))
+        return write(files::IfThere::refuse);
+    notice_->say(tr("“%1” is already there.").arg(QFileInfo(path).fileName()), NoticeBar::Tone::plain,
+                 {{tr("Leave it"), {}}, {tr("Replace it"), [write] { write(files::IfThere::replace); }}});
 }
 
 void MainWindow::print() {

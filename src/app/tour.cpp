@@ -6,11 +6,20 @@
 #include "app/main_window.hpp"
 #include "app/proof/layers_view.hpp"
 #include "app/proof/proof_view.hpp"
+#include "app/sending/send_panel.hpp"
+#include "app/series/series_view.hpp"
+#include "card/card_json.hpp"
+#include "drawing/job_sheet.hpp"
 #include <QApplication>
+#include <QComboBox>
+#include <QCryptographicHash>
 #include <QDir>
 #include <QElapsedTimer>
+#include <QFileInfo>
 #include <QListView>
+#include <QProcess>
 #include <QSlider>
+#include <QTemporaryDir>
 #include <QToolButton>
 
 namespace bollard::app {
@@ -57,6 +66,51 @@ void openTypefaces(MainWindow& window) {
     rest(300);
     waitFor([&] { return !lettering.typefaces().model().looking(); });
     rest(500);
+}
+
+/// With the stand-in as the machine, in the middle of a program.
+void whileSending(MainWindow& window, const std::function<void()>& act) {
+    const QTemporaryDir folder;
+    const QString terminal = folder.filePath(QStringLiteral("machine"));
+    QProcess standin;
+    standin.start(QCoreApplication::applicationDirPath() + QStringLiteral("/bollard-standin"),
+                  {QStringLiteral("--pty"), terminal, QStringLiteral("--fault"), QStringLiteral("slow")});
+    waitFor([&] { return QFileInfo(terminal).isSymLink() || standin.state() == QProcess::NotRunning; });
+    window.openSample(sample("valve-scribed"));
+    window.routeCard().open(RouteCard::output);
+    settle(window);
+    window.openSending();
+    waitFor([&] { return window.proofView().isCurrent(); });
+    SendPanel& panel = window.sendPanel();
+    panel.device().setEditText(terminal);
+    panel.start();
+    QElapsedTimer clock;
+    clock.start();
+    constexpr int most = 15000;
+    waitFor([&] { return panel.confirmed() > 300 || clock.elapsed() > most; });
+    panel.device().setEditText(QStringLiteral("/dev/ttyUSB0")); // a name that is not of the moment
+    act();
+    panel.stop();
+    waitFor([&] { return !panel.running(); });
+    standin.terminate();
+    standin.waitForFinished();
+}
+
+/// A page, as a picture.
+bool saveJobSheet(const card::Made& made, const QString& path) {
+    drawing::JobSheet sheet;
+    sheet.made = made;
+    sheet.card = "valve-scribed";
+    sheet.fileName = "valve-scribed.bollard";
+    const QByteArray text = QByteArray::fromStdString(card::jsonOf(*made.card));
+    sheet.digest = QCryptographicHash::hash(text, QCryptographicHash::Sha256).toHex().toStdString();
+    sheet.files.emplace_back(sheet.fileName, sheet.digest);
+    const auto page = drawing::jobSheetPng(sheet);
+    QImage image;
+    if (!page || !image.loadFromData(QByteArray::fromStdString(*page)))
+        return false;
+    constexpr int height = 1100;
+    return image.scaledToHeight(height, Qt::SmoothTransformation).save(path);
 }
 
 } // namespace
@@ -110,21 +164,27 @@ int takePictures(MainWindow& window, const QString& folder) {
     window.showView(MainWindow::body);
     window.routeCard().open(RouteCard::working);
     window.bodyView().canvas().stand(-30, 50);
-    picture("body-dark");
     window.openSample(sample("tidewater"));
     window.setLook(drawing::Look::light);
     window.routeCard().open(RouteCard::lettering);
-    window.resize(1024, 640);
-    picture("small");
-    window.resize(1280, 800);
-    window.openSample(sample("harbour-ties"));
+    window.openSample(sample("crew-tags"));
+    window.routeCard().open(RouteCard::output);
+    window.showView(MainWindow::series);
+    waitFor([&] { return window.seriesView().rowMaker().complete(); });
+    window.seriesView().grid().setCurrentIndex(window.seriesView().model().indexOf(5));
+    picture("rows");
+    window.setLook(drawing::Look::dark);
+    rest(100);
+    waitFor([&] { return window.seriesView().rowMaker().complete(); });
+    window.seriesView().showSheets(true);
+    waitFor([&] { return window.seriesView().nest() != nullptr; });
+    picture("sheets-dark");
+    window.seriesView().showSheets(false);
+    window.setLook(drawing::Look::light);
+    whileSending(window, [&] { picture("sending"); });
+    saved += saveJobSheet(window.maker().shown().made, folder + QStringLiteral("/job-sheet.png")) ? 1 : 0;
+    window.drawer().shut();
     window.showView(MainWindow::flat);
-    window.routeCard().open(RouteCard::working);
-    picture("ties");
-    window.openSample(sample("quay-bars"));
-    window.editor().select(1);
-    window.routeCard().open(RouteCard::lettering);
-    picture("backing");
     window.openSample(sample("valve-tag"));
     window.editor().edit({}, {}, [](card::Card& card) { card.process.kind = process::Laser{}; });
     settle(window);

@@ -69,7 +69,7 @@ int checkCard(const Arguments& arguments) {
     } else {
         std::cout << wording::verdictOf(run.made).toStdString() << "\n";
         for (const check::Finding& finding : findings)
-            std::cout << lineOf(finding, *run.made.card) << "\n";
+            std::cout << wording::lineOf(finding, *run.made.card).toStdString() << "\n";
     }
     if (run.code != done)
         return run.code;

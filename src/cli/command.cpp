@@ -85,17 +85,6 @@ Run::Run(const Arguments& arguments) {
             code = complain(problem.problem, path, unreadable);
 }
 
-std::string lineOf(const check::Finding& finding, const card::Card& card) {
-    const wording::FindingText text = wording::textOf(finding, card);
-    constexpr std::array names{"note", "watch", "stop"};
-    QString line = QString("%1: %2").arg(names[size_t(finding.severity)], text.title);
-    if (!text.where.isEmpty())
-        line += ", " + text.where;
-    if (!text.measured.isEmpty())
-        line += " (" + text.measured + ")";
-    return (line + ". " + text.why).toStdString();
-}
-
 std::string withAnEnding(const std::string& path, const std::string& usual) {
     const std::string ending = std::filesystem::path(path).extension().string();
     constexpr size_t longest = 5;
@@ -125,7 +114,7 @@ bool refuses(const card::Made& made, bool accept) {
         return false;
     for (const check::Finding& finding : made.checked->findings)
         if (finding.severity == check::Severity::stop && !finding.accepted)
-            std::cerr << lineOf(finding, *made.card) << "\n";
+            std::cerr << wording::lineOf(finding, *made.card).toStdString() << "\n";
     std::cerr << "Nothing was written. Mend the card, or write all the same with --accept.\n";
     return true;
 }

@@ -86,9 +86,6 @@ struct Run {
 /// The verdict and all findings with their mends, as `check --json` tells them.
 nlohmann::ordered_json findingsJson(const Run& run);
 
-/// A finding on one line.
-std::string lineOf(const check::Finding& finding, const card::Card& card);
-
 /// The path with `usual` as its ending where it has none. What ends in a few letters means them as an ending,
 /// known or not: a dot elsewhere in a name does not.
 std::string withAnEnding(const std::string& path, const std::string& usual);

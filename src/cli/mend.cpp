@@ -20,7 +20,7 @@ int mendAll(const Arguments& arguments, const Run& run) {
     const mend::Plan plan = mend::planFor({run.card, run.made, run.folder}, trial, run.faces.get());
     if (!plan.left.empty()) {
         for (const check::Finding& finding : plan.left) {
-            std::cerr << lineOf(finding, *plan.made.card) << "\n";
+            std::cerr << wording::lineOf(finding, *plan.made.card).toStdString() << "\n";
             QStringList tried;
             const auto found = plan.tried.find(finding.id);
             if (found != plan.tried.end())

@@ -334,7 +334,7 @@ void FlatDrawing::paintGround(QPainter& painter, const QRectF& area, const FlatS
                      [&](int inscription) { return !isLifted(extras, inscription); });
         paintDropOuts(painter, scale, side, extras);
         paintOverlay(painter, area, {scale.transform(), scale.pixelsPerMm}, extras);
-        if (stock_ && side.name == sides_.front().name)
+        if (stock_ && extras.measures && side.name == sides_.front().name)
             paintStock(painter, scale);
         if (extras.measures)
             paintBlankDimensions(painter, scale, side);

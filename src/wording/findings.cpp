@@ -211,4 +211,15 @@ QString verdictOf(const card::Made& made) {
     return watches > 0 ? Findings::tr("Can be made; %1 to watch").arg(watches) : Findings::tr("Can be made");
 }
 
+QString lineOf(const check::Finding& finding, const card::Card& card) {
+    const FindingText text = textOf(finding, card);
+    constexpr std::array names{"note", "watch", "stop"};
+    QString line = QStringLiteral("%1: %2").arg(QLatin1String(names[size_t(finding.severity)]), text.title);
+    if (!text.where.isEmpty())
+        line += QStringLiteral(", ") + text.where;
+    if (!text.measured.isEmpty())
+        line += QStringLiteral(" (%1)").arg(text.measured);
+    return line + QStringLiteral(". ") + text.why;
+}
+
 } // namespace bollard::wording

@@ -97,4 +97,27 @@
         <translation><numerusform>%n picture, dimension or fill</numerusform><numerusform>%n pictures, dimensions or fills</numerusform></translation>
     </message>
 </context>
+<context>
+    <name>bollard::app::SeriesView</name>
+    <message numerus="yes">
+        <source>%n row(s)</source>
+        <translation><numerusform>%n row</numerusform><numerusform>%n rows</numerusform></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n stop(s)</source>
+        <translation><numerusform>%n that stops</numerusform><numerusform>%n that stop</numerusform></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n to watch</source>
+        <translation><numerusform>%n to watch</numerusform><numerusform>%n to watch</numerusform></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n sheet(s)</source>
+        <translation><numerusform>%n sheet</numerusform><numerusform>%n sheets</numerusform></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n part(s) larger than a sheet</source>
+        <translation><numerusform>%n part is larger than a sheet</numerusform><numerusform>%n parts are larger than a sheet</numerusform></translation>
+    </message>
+</context>
 </TS>

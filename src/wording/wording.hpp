@@ -19,6 +19,8 @@ struct FindingText {
     QString why;      ///< the reason, one sentence
 };
 FindingText textOf(const check::Finding& finding, const card::Card& card);
+/// All of it on one line, for the command line: "stop: Stroke too thin, …".
+QString lineOf(const check::Finding& finding, const card::Card& card);
 
 /// The state of the whole part in one line. Stages that are not made yet may be null.
 QString verdictOf(const card::Made& made);

@@ -145,6 +145,38 @@ class SeriesTest : public QObject {
         QCOMPARE(all["kept"].get<int>() + all["made"].get<int>(), 60);
         QCOMPARE(QDir(at("tags")).entryList(QDir::Files | QDir::Hidden).size(), 61);
     }
+
+    /// As docs/series.md has it.
+    void aQueueSplitsTheWorkAndOneOfItIsKilled() {
+        QStringList names;
+        for (int i = 0; i < 100; ++i)
+            names << QStringLiteral("Crew %1").arg(i);
+        const QString tags = card(names);
+        QProcess queue;
+        QProcessEnvironment environment = QProcessEnvironment::systemEnvironment();
+        environment.insert("HOME", folder_->path()); // where it keeps what it knows of itself
+        queue.setProcessEnvironment(environment);
+        const QString each = QStringLiteral("%1 series %2 -o %3 --as stl --rows {}..$(({} + 24))")
+                                 .arg(QStringLiteral(BOLLARD_CLI), tags, at("tags"));
+        queue.start(
+            "/bin/sh",
+            {"-c",
+             QStringLiteral("seq 1 25 100 | parallel --will-cite --jobs 4 --retries 3 '%1'").arg(each)});
+        QTRY_VERIFY_WITH_TIMEOUT(QDir(at("tags")).entryList({"*.stl"}).size() > 3, 30000);
+        QProcess killer;
+        killer.start("/bin/sh", {"-c", QStringLiteral("pkill -KILL -f 'series %1 .*26..50'").arg(tags)});
+        QVERIFY(killer.waitForFinished(5000));
+        QVERIFY(queue.waitForFinished(120000));
+        QCOMPARE(queue.exitCode(), 0);
+        QCOMPARE(QDir(at("tags")).entryList({"*.stl"}).size(), 100);
+        QCOMPARE(QDir(at("tags")).entryList({"series-*.json"}),
+                 QStringList(
+                     {"series-1-25.json", "series-26-50.json", "series-51-75.json", "series-76-100.json"}));
+        // The same as at one go.
+        QCOMPARE(run({"series", tags, "-o", at("whole"), "--jobs", "2"}), 0);
+        for (const QString& file : QDir(at("whole")).entryList({"*.stl"}))
+            QCOMPARE(bytesOf("tags/" + file), bytesOf("whole/" + file));
+    }
 };
 
 QTEST_GUILESS_MAIN(SeriesTest)

@@ -25,7 +25,7 @@ class WindowTest : public QObject {
     void theStartPageOffersSamples() {
         QVERIFY(window().showsStart());
         const auto samples = window().startPage().findChildren<QToolButton*>();
-        QCOMPARE(samples.size(), 34);
+        QCOMPARE(samples.size(), 36);
         samples.first()->click();
         QVERIFY(!window().showsStart());
         QCOMPARE(f_->inscription().words, std::string("BERTH 14"));

@@ -50,6 +50,8 @@ constexpr Expected expected[]{
     {"net-egg", "watch gapNarrow:boat:watch, watch openingNarrow:boat:watch, note latitudeUneven:boat",
      40718.5028001, 10, 468.479},
     {"buoy-ball", "note latitudeUneven:berth", 113039.56000, 26, 1189.948},
+    {"crew-tags", "note cornerRounded:name", 7115.52741315, 15, 335.111},
+    {"valve-hundred", "", 1754.73122889, 28, 295.700},
 };
 
 std::string findingsOf(const card::Made& made) {

@@ -93,6 +93,17 @@ void OutputStation::makeFormats() {
     go->setObjectName(QStringLiteral("main"));
     wide(go);
     connect(go, &QPushButton::clicked, this, &OutputStation::write);
+    auto* sheet = new QPushButton(tr("Write the job sheet"), this);
+    wide(sheet);
+    connect(sheet, &QPushButton::clicked, this, [this] {
+        const QString name = name_->text().trimmed();
+        if (name.isEmpty() || name.contains(QLatin1Char('/')))
+            return tell(tr("The files need a name, without a slash."), true);
+        emit jobSheetWanted(QDir(folder()).filePath(name + QStringLiteral("-job.pdf")));
+    });
+    send_ = new QPushButton(tr("Send to the machine…"), this);
+    wide(send_);
+    connect(send_, &QPushButton::clicked, this, &OutputStation::sendingWanted);
     colours_ = softLabel({}, this);
     colours_->setWordWrap(true);
     wide(colours_);
@@ -170,6 +181,7 @@ void OutputStation::refresh() {
     folder_->setAccessibleName(tr("Folder: %1").arg(there.path()));
     colours_->setText(wording::colourChangesOf(editor_.card()));
     setRowVisible(colours_, !colours_->text().isEmpty());
+    send_->setVisible(!editor_.card().operations.empty());
     const setting::Numbering& numbering = editor_.card().rows->numbering;
     const int fields = int(editor_.card().rows->fields.size()), parts = editor_.card().rows->count();
     openRows_->setText(fields == 0 ? tr("none") : tr("%n part(s)", nullptr, parts));

@@ -54,6 +54,8 @@ RouteCard::RouteCard(Session& session, QWidget* parent)
          [this](QWidget* p) {
              auto* body = new OutputStation(editor_, p);
              connect(body, &OutputStation::filesWanted, this, &RouteCard::filesWanted);
+             connect(body, &OutputStation::jobSheetWanted, this, &RouteCard::jobSheetWanted);
+             connect(body, &OutputStation::sendingWanted, this, &RouteCard::sendingWanted);
              connect(body, &OutputStation::tableFileWanted, this, &RouteCard::tableFileWanted);
              connect(body, &OutputStation::formatsTicked, this, &RouteCard::noteFormats);
              return body;

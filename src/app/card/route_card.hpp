@@ -25,6 +25,8 @@ class RouteCard : public QFrame {
 
   signals:
     void filesWanted(const QStringList& paths);
+    void jobSheetWanted(const QString& path);
+    void sendingWanted();
     void drawerWanted(const QString& title, QWidget* content, const std::function<void()>& shut);
     void drawerDone(QWidget* content);
     void stationOpened();

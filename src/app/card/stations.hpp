@@ -267,6 +267,8 @@ class OutputStation : public StationBody {
 
   signals:
     void filesWanted(const QStringList& paths); ///< all that are ticked
+    void jobSheetWanted(const QString& path);
+    void sendingWanted();
     void formatsTicked(const QStringList& endings);
     void tableFileWanted();
 
@@ -278,7 +280,7 @@ class OutputStation : public StationBody {
 
     std::vector<std::pair<QCheckBox*, QString>> formats_; ///< with their endings
     QLineEdit* name_;
-    QPushButton *folder_, *openFolder_, *openRows_;
+    QPushButton *folder_, *openFolder_, *openRows_, *send_;
     QString chosenFolder_, writtenTo_;
     QWidget* rowsPanel_;
     RowsTable* rows_;

@@ -1,7 +1,7 @@
 // The Proof view of a print: its layers as they are laid down, one by one.
 #pragma once
+#include "app/controls/plan_canvas.hpp"
 #include "app/proof/layer_body.hpp"
-#include "app/proof/plan_canvas.hpp"
 #include "app/session/background.hpp"
 #include "app/session/card_editor.hpp"
 #include "app/session/maker.hpp"

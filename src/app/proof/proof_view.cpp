@@ -98,6 +98,11 @@ void ProofCanvas::mouseReleaseEvent(QMouseEvent*) {
         emit dragged(held->path, held->tab, held->place, held->at);
 }
 
+void ProofCanvas::setTool(std::optional<std::array<double, 3>> at) {
+    tool_ = at;
+    update();
+}
+
 void ProofCanvas::paintEvent(QPaintEvent*) {
     QPainter painter(this);
     const drawing::Tokens& t = drawing::tokens();
@@ -231,6 +236,15 @@ void ProofCanvas::paintEvent(QPaintEvent*) {
         painter.drawEllipse(tip, std::max(3.0, radius), std::max(3.0, radius));
         painter.setPen(QPen(t.ink, 1.4));
         painter.drawEllipse(tip, std::max(3.0, radius), std::max(3.0, radius));
+    }
+    if (tool_ && !turns) {
+        const QPointF tip = zero + QPointF((*tool_)[0], -(*tool_)[1]) * scale;
+        constexpr double arm = 11;
+        for (const auto& [colour, width] : {std::pair{t.paper, 4.0}, std::pair{t.stop, 1.8}}) {
+            painter.setPen(QPen(colour, width));
+            painter.drawLine(tip - QPointF(arm, arm), tip + QPointF(arm, arm));
+            painter.drawLine(tip - QPointF(arm, -arm), tip + QPointF(arm, -arm));
+        }
     }
     if (turns && done_ > 0 && done_ <= motions.size())
         paintBar(painter, proof_->program.motions[done_ - 1].turnedTo, cutting.machine.axis);

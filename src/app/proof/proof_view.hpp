@@ -1,6 +1,6 @@
 // The Proof view: what the written program makes of the stock, move by move.
 #pragma once
-#include "app/proof/plan_canvas.hpp"
+#include "app/controls/plan_canvas.hpp"
 #include "app/session/background.hpp"
 #include "app/session/card_editor.hpp"
 #include "app/session/maker.hpp"
@@ -10,6 +10,7 @@
 #include <QStringListModel>
 #include <QTimer>
 #include <QWidget>
+#include <array>
 #include <optional>
 
 class QLabel;
@@ -29,6 +30,8 @@ class ProofCanvas : public PlanCanvas {
     void setImage(QImage image);
     /// So many moves have been made.
     void setDone(size_t moves);
+    /// Where a machine that is sent it has its tool, mm from its zero.
+    void setTool(std::optional<std::array<double, 3>> at);
 
   signals:
     /// A tab or a start was dragged: of that path, the place of it there, and where it is now, mm.
@@ -57,6 +60,7 @@ class ProofCanvas : public PlanCanvas {
     QImage image_;
     size_t done_ = 0;
     bool back_ = false;
+    std::optional<std::array<double, 3>> tool_;
     /// The moves as they are painted, for as long as nothing of this changes.
     struct Painted {
         std::shared_ptr<const proof::Proof> proof;

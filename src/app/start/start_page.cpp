@@ -50,6 +50,8 @@ QList<Sample> samples() {
             {"pilot-loose-dot", StartPage::tr("A dot that nothing holds yet")},
             {"osprey-transom", StartPage::tr("Transom name, V-carved")},
             {"valve-scribed", StartPage::tr("Brass valve tags, scribed")},
+            {"valve-hundred", StartPage::tr("A hundred valve tags with serials")},
+            {"crew-tags", StartPage::tr("Thirty crew name tags for two sheets")},
             {"berth-monogram", StartPage::tr("Monogram in a ring, by torch")},
             {"slate-ground", StartPage::tr("Slate, its ground cleared")},
             {"boat-block", StartPage::tr("Block with a boat on each face")},

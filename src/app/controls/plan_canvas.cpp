@@ -1,4 +1,4 @@
-#include "app/proof/plan_canvas.hpp"
+#include "app/controls/plan_canvas.hpp"
 #include <QKeyEvent>
 #include <QMouseEvent>
 #include <algorithm>
