@@ -10,6 +10,7 @@
 #include "plane/path_data.hpp"
 #include "plane/region.hpp"
 #include "proof/rs274.hpp"
+#include "send/sender.hpp"
 #include "type/shaping.hpp"
 #include "type/typeface.hpp"
 #include <cstdlib>
@@ -108,6 +109,59 @@ void shop(const std::string& bytes) {
         return expect(read.problem().line >= 0);
     const auto again = card::shopFromJson(card::jsonOf(*read));
     expect(bool(again) && *again == *read);
+}
+
+/// A program as it is sent, and where it could be gone on with.
+void sent(const std::string& bytes) {
+    const auto read = send::programFrom(bytes, "gull.nc");
+    if (!read)
+        return expect(read.problem().line >= 0);
+    for (const int line : {0, 1, read->last / 2, read->last}) {
+        const send::Resumption there = send::resumptionAt(*read, line);
+        expect(there.line <= std::max(line, read->lines.front().number));
+    }
+    expect(read->seconds() >= 0);
+}
+
+void protocol(const std::string& bytes) {
+    const auto read = send::protocolFrom(bytes, "gull.json");
+    expect(bool(read) || !read.problem().detail.empty());
+    if (read)
+        for (const std::string& pattern : read->good)
+            (void)send::matched(pattern, bytes.substr(0, 200));
+}
+
+/// What a controller might say, in pieces: never more waits than the buffer holds, and nothing follows its
+/// end.
+void controller(const std::string& bytes) {
+    send::Protocol plain{"plain",
+                         115200,
+                         "ready {name} buffer={buffer} travel={travel} dialects={dialects}",
+                         0,
+                         {"ok"},
+                         {"error {number} {text}"},
+                         "at {x} {y} {z} state={state} line={line}",
+                         "\n",
+                         "\5",
+                         "\x13",
+                         "\x11",
+                         "\x18"};
+    const auto program = send::programFrom("G21\nG0 Z5\nG0 X0 Y0\nG1 Z-1 F100\nX9\nG0 Z5\nM30\n", "gull.nc");
+    send::Sender sender(*program, plain, {});
+    double now = 0;
+    sender.opened(now);
+    sender.received("ready gull buffer=40 travel=100,100,50 dialects=lines\n", now);
+    size_t sentBytes = sender.take().size();
+    for (size_t at = 0; at < bytes.size(); at += 7) {
+        now += 0.1;
+        const bool over = sender.over();
+        sender.received(std::string_view(bytes).substr(at, 7), now);
+        sender.tick(now);
+        const std::string out = sender.take();
+        expect(!over || out.empty());
+        sentBytes += out.size();
+    }
+    expect(sender.confirmed() <= sender.sent() && sender.sent() <= int(program->lines.size()));
 }
 
 } // namespace bollard::fuzz

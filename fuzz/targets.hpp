@@ -18,15 +18,21 @@ void stl(const std::string& bytes);
 void part(const std::string& bytes);
 void program(const std::string& bytes);
 void shop(const std::string& bytes);
+void sent(const std::string& bytes);
+void protocol(const std::string& bytes);
+void controller(const std::string& bytes);
 
 struct Target {
     std::string_view name; ///< also of its folder in corpus/
     void (*read)(const std::string& bytes);
 };
 /// A new reader is one function and one line here.
-inline constexpr std::array targets{
-    Target{"card", card}, Target{"number", number},   Target{"path", path}, Target{"table", table},
-    Target{"font", font}, Target{"svg", svg},         Target{"dxf", dxf},   Target{"stl", stl},
-    Target{"part", part}, Target{"program", program}, Target{"shop", shop}};
+inline constexpr std::array targets{Target{"card", card},         Target{"number", number},
+                                    Target{"path", path},         Target{"table", table},
+                                    Target{"font", font},         Target{"svg", svg},
+                                    Target{"dxf", dxf},           Target{"stl", stl},
+                                    Target{"part", part},         Target{"program", program},
+                                    Target{"shop", shop},         Target{"sent", sent},
+                                    Target{"protocol", protocol}, Target{"controller", controller}};
 
 } // namespace bollard::fuzz

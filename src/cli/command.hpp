@@ -28,6 +28,7 @@ struct Arguments {
     std::string sheet{}, turn = "none";
     double spacing = 3, margin = 5;     ///< mm
     std::string paper = "a4", reason{}; ///< of a job sheet
+    int pixels = 256;                   ///< of a thumbnail
     int jobs = 1;
     std::string device{}, protocol = "plain"; ///< of sending
     int fromLine = 0;
@@ -57,6 +58,7 @@ Command shopCommand();
 Command seriesCommand();
 Command sendCommand();
 Command sheetCommand();
+Command thumbnailCommand();
 
 /// Tells a problem on standard error, with what it is about where that is not empty; gives the code back.
 int complain(const quantity::Problem& problem, const std::string& about, int code);

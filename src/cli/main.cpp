@@ -20,7 +20,7 @@ const std::vector<Command>& commands() {
     static const std::vector<Command> all{
         makeCommand(),    checkCommand(),  measureCommand(), pictureCommand(), typefacesCommand(),
         drawingCommand(), formatCommand(), dumpCommand(),    mendCommand(),    proofCommand(),
-        shopCommand(),    seriesCommand(), sendCommand(),    sheetCommand()};
+        shopCommand(),    seriesCommand(), sendCommand(),    sheetCommand(),   thumbnailCommand()};
     return all;
 }
 
@@ -132,6 +132,14 @@ const std::map<std::string, AddOption>& options() {
              app.add_option("--jobs", a.jobs, "How many rows are made side by side")
                  ->check(CLI::Range(1, 256))
                  ->capture_default_str();
+         }},
+        {"thumbnailFile",
+         [](CLI::App& app, Arguments& a) {
+             app.add_option("FILE", a.picture, "PNG file to write, replaced when it is there")->required();
+         }},
+        {"pixels",
+         [](CLI::App& app, Arguments& a) {
+             app.add_option("SIZE", a.pixels, "Pixels")->check(CLI::Range(16, 4096))->capture_default_str();
          }},
         {"paper",
          [](CLI::App& app, Arguments& a) {

@@ -119,6 +119,8 @@ void Series::make(card::Pipeline& pipeline, int number) {
     std::string from = cardDigest_;
     for (const auto& [name, value] : row.fields)
         from += "\n" + name + "=" + value;
+    if (const auto own = c_.card.rows->own.find(number); own != c_.card.rows->own.end())
+        from += "\n" + own->second;
     row.from = files::digestOf(from);
     if (sheet_) {
         takePart(pipeline, number, row);

@@ -109,8 +109,9 @@ QString whyOf(const Finding& finding, const card::Card& card) {
                    ? Findings::tr("Some of it is joined to nothing else.")
                    : Findings::tr("The cuts part the blank into pieces that are held by nothing.");
     case FindingKind::sideNotCut:
-        return Findings::tr("They lie on the side “%1”: hollows, facets and the round sides of parts from "
-                            "files are beyond the tool. Choose another side for them, or print them.")
+        return Findings::tr("They lie on the side “%1”: hollows and the round sides of parts from files are "
+                            "beyond the tool, and facets are cut from above, without a rotary axis. Choose "
+                            "another side for them, or print them.")
             .arg(nameOfSide(finding.subject));
     case FindingKind::sideMissing:
         if (finding.inscription < 0)

@@ -85,6 +85,49 @@ class SeriesInWindowTest : public QObject {
         QVERIFY(view().told().contains("left out"));
     }
 
+    void aMendCanBeForOneRowAlone() {
+        openRows("crew-tags");
+        window().editor().edit({}, {}, [](card::Card& card) {
+            card.rows.edit([](setting::Rows& rows) { rows.values[20][0] = "Much too long a name"; });
+        });
+        window().editor().showRow(20);
+        QTRY_VERIFY_WITH_TIMEOUT(!view().rowMaker().complete(), 5000);
+        QTRY_VERIFY_WITH_TIMEOUT(view().rowMaker().complete(), 60000 * BOLLARD_PATIENCE);
+        QVERIFY(view().rowMaker().rows()[20].worst == check::Severity::stop);
+        window().showView(MainWindow::flat);
+        settle(window());
+        QCheckBox* one = nullptr;
+        for (auto* box : window().findings().findChildren<QCheckBox*>())
+            one = box;
+        QVERIFY(one && one->isVisible());
+        QCOMPARE(one->text(), QString("Mends only for row 21"));
+        one->setChecked(true);
+        const auto stopRow = [&]() -> FindingRow* {
+            for (FindingRow* row : window().findings().rows())
+                if (row->finding().severity == check::Severity::stop && !row->offers().empty())
+                    return row;
+            return nullptr;
+        };
+        QTRY_VERIFY_WITH_TIMEOUT(stopRow(), 30000 * BOLLARD_PATIENCE);
+        const card::Card before = window().editor().card();
+        window().findings().mendFirst();
+        settle(window());
+        const card::Card& now = window().editor().card();
+        QVERIFY(now.rows->own.contains(20));
+        QVERIFY(now.inscriptions == before.inscriptions && now.blank == before.blank);
+        QVERIFY(check::worstOf(window().maker().shown().made.checked->findings) != check::Severity::stop);
+        // In the grid only that row is made anew.
+        int anew = 0;
+        connect(&view().rowMaker(), &RowMaker::rowMade, this, [&](int) { ++anew; });
+        window().showView(MainWindow::series);
+        QTRY_VERIFY_WITH_TIMEOUT(view().rowMaker().complete(), 60000 * BOLLARD_PATIENCE);
+        QVERIFY(view().rowMaker().rows()[20].own &&
+                view().rowMaker().rows()[20].worst != check::Severity::stop);
+        QVERIFY2(anew <= 2, qPrintable(QString::number(anew)));
+        button(view(), "Make row 21 like the others")->click();
+        QVERIFY(window().editor().card().rows->own.empty());
+    }
+
     void sheetsFollowTheirSettings() {
         openRows("crew-tags");
         view().showSheets(true);

@@ -452,6 +452,56 @@ class RoundCuttingTest : public QObject {
         QVERIFY(stops(card, FindingKind::sideNotCut));
     }
 
+    void facetsAreFollowedFromAboveButNotTurned() {
+        card::Card card = barCard("I", working::Kind::scribed, OperationKind::scribe);
+        card.blank.kind = blank::Kind::faceted;
+        card.blank.facets = 6;
+        card.blank.across = 40;
+        card.blank.bore = 10;
+        card.stock = {};
+        card.zero.place.at = cut::ZeroAt::start;
+        card.inscriptions[0].working.depth = 0.4;
+        card.inscriptions[0].style.size = 5;
+        card.inscriptions[0].style.stroke = 0.1;
+        QVERIFY(stops(card, FindingKind::sideNotCut)); // it would turn
+        card.machine.axis = {};
+        const double turn = blank::turnOf(card.blank, "outside"), facet = turn / 6;
+        // On the facet that is on top: level, at the apothem.
+        const std::vector<double> borders = blank::facetBordersOf(card.blank, "outside");
+        const auto next = std::ranges::upper_bound(borders, turn / 2);
+        const double middle = (next == borders.end() ? turn : *next) - facet / 2;
+        card.inscriptions[0].placing.x = middle;
+        const card::Made with = made(card);
+        QVERIFY(stopsOf(with).empty());
+        const std::string program = samples::programOf(with);
+        int cutting = 0;
+        for (const Line& line : linesOf(program, ' ')) {
+            if (line.rapid || line.z > 20)
+                continue;
+            ++cutting;
+            QVERIFY2(std::fabs(line.z - 19.6) < 0.001 && std::fabs(line.x) < 1.5,
+                     qPrintable(QString("%1 %2").arg(line.x).arg(line.z)));
+        }
+        QVERIFY(cutting > 2);
+        const proof::Proof proof = proof::proofOf(program, with.cuttings->front);
+        QVERIFY(proof.gouge.largest <= 0.01);
+        // The next facet leans by 60 degrees: a point of 30 degrees reaches it, one of 90 does not; the one
+        // below lies underneath.
+        card.inscriptions[0].placing.x = middle + facet;
+        card.operations[0].tool = samples::taper(30, 0.1);
+        const card::Made beside = made(card);
+        QVERIFY(stopsOf(beside).empty());
+        QVERIFY(std::fabs(beside.cuttings->front.paths[0].steepest - 60) < 0.1);
+        card.operations[0].tool = samples::taper(90, 0.1);
+        const auto all = stopsOf(made(card));
+        const auto steep =
+            std::ranges::find(all, FindingKind::placeSteep, &std::pair<FindingKind, double>::first);
+        QVERIFY(steep != all.end() && std::fabs(steep->second - 60) < 0.1);
+        card.operations[0].tool = samples::taper(30, 0.1);
+        card.inscriptions[0].placing.x = middle + 2 * facet;
+        QVERIFY(stops(card, FindingKind::placeSteep));
+    }
+
     void carvingAndPocketsAreTrueOnConesAndFromAbove_data() {
         QTest::addColumn<bool>("turns");
         QTest::addColumn<bool>("cone");

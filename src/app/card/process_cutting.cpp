@@ -126,7 +126,7 @@ void ProcessStation::addCutting() {
                              [](const Operation& o) { return o.kind == raster; }));
     const auto isRound = [this] {
         const blank::Blank& blank = editor_.card().blank;
-        return cut::isMountable(blank, blank::sidesOf(blank).front());
+        return cut::isMountable(blank, blank::sidesOf(blank).front(), false);
     };
     choiceRow(tr("Depth along"), tr("How depths are measured from above"),
               tr("Change how depths are measured"), {tr("the side's normal"), tr("z")}, fields, "depthAlong",

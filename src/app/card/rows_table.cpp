@@ -1,5 +1,6 @@
 #include "app/card/rows_table.hpp"
 #include "app/controls/looks.hpp"
+#include "card/own_row.hpp"
 #include <QGridLayout>
 #include <QHBoxLayout>
 #include <QHeaderView>
@@ -153,7 +154,7 @@ void RowsTable::addField() {
 
 void RowsTable::removeRow() {
     editor_.edit(tr("Remove row"), {}, [](card::Card& card) {
-        card.rows.edit([&](setting::Rows& rows) { rows.values.erase(rows.values.begin() + card.row); });
+        card.rows.edit([&](setting::Rows& rows) { card::removeRow(rows, card.row); });
         card.row = std::max(0, std::min(card.row, card.rows->count() - 1));
     });
 }

@@ -1,7 +1,9 @@
 #include "app/findings/findings_panel.hpp"
 #include "app/controls/empty_out.hpp"
 #include "app/controls/looks.hpp"
+#include "card/own_row.hpp"
 #include "wording/wording.hpp"
+#include <QCheckBox>
 #include <QElapsedTimer>
 #include <QGridLayout>
 #include <QKeyEvent>
@@ -284,6 +286,9 @@ FindingsPanel::FindingsPanel(CardEditor& editor, Maker& maker, QWidget* parent)
     mendAll_->setAccessibleName(tr("Look for mends of all that stops"));
     head->addWidget(mendAll_);
     connect(mendAll_, &QPushButton::clicked, this, &FindingsPanel::planWanted);
+    oneRow_ = new QCheckBox(this);
+    oneRow_->hide();
+    head->addWidget(oneRow_);
     layout->addLayout(head);
 
     auto* scroll = new QScrollArea(this);
@@ -323,6 +328,8 @@ void FindingsPanel::takeShown() {
                                                                           : drawing::tokens().inkSoft);
     verdict_->setPalette(palette);
     mendAll_->setVisible(worst == check::Severity::stop && checked && checked->complete);
+    oneRow_->setText(tr("Mends only for row %1").arg(editor_.card().row + 1));
+    oneRow_->setVisible(editor_.card().rows->count() > 1 && worst != check::Severity::note);
     const quantity::Unit unit = editor_.card().unit;
     if (checked == checked_ && unit == unit_)
         return;
@@ -389,8 +396,8 @@ FindingRow* FindingsPanel::newRow() {
 
 void FindingsPanel::lookForMends() {
     const card::Made& made = maker_.shown().made;
-    const card::Card card = editor_.card();
-    offeredFor_ = card;
+    offeredFor_ = editor_.card();
+    const card::Card card = *card::cardOfRow(std::make_shared<const card::Card>(offeredFor_));
     if (std::ranges::none_of(made.checked->findings, [&](const check::Finding& finding) {
             return mend::mayBeMended(finding, card);
         })) {
@@ -433,7 +440,11 @@ void FindingsPanel::lookForMends() {
 void FindingsPanel::mend(const mend::Offer& offer) {
     if (!editor_.isStill(offeredFor_))
         return lookForMends(); // it has changed a moment ago
-    editor_.mend(wording::buttonOf(offer), offer.card);
+    const card::Card& card = editor_.card();
+    const card::Card ofRow = *card::cardOfRow(std::make_shared<const card::Card>(card));
+    editor_.mend(wording::buttonOf(offer), !oneRow_->isHidden() && oneRow_->isChecked()
+                                               ? card::withOwnRow(card, offer.card)
+                                               : card::withForAll(card, ofRow, offer.card));
 }
 
 void FindingsPanel::open(FindingRow* row) {

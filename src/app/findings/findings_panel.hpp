@@ -7,6 +7,7 @@
 #include <QFrame>
 #include <span>
 
+class QCheckBox;
 class QLabel;
 class QLineEdit;
 class QPushButton;
@@ -96,6 +97,7 @@ class FindingsPanel : public QFrame {
     Maker& maker_;
     QLabel* verdict_;
     QPushButton* mendAll_;
+    QCheckBox* oneRow_; ///< mends are for the row that is shown alone
     QVBoxLayout* list_;
     std::shared_ptr<const card::Checked> checked_;
     quantity::Unit unit_{}; ///< that the rows tell lengths in

@@ -39,12 +39,13 @@ QImage pictureOf(const card::Made& made, QSize size, double pixels) {
     return image;
 }
 
-MadeRow rowOf(const card::Made& made, double pixels) {
+MadeRow rowOf(const card::Made& made, double pixels, bool own) {
     MadeRow row;
     row.there = true;
     row.name = nameOf(*made.card->rows, made.card->row);
     row.verdict = wording::verdictOf(made);
     row.worst = check::worstOf(made.checked->findings);
+    row.own = own;
     for (const check::Finding& finding : made.checked->findings)
         row.findings += finding.severity != check::Severity::note && !finding.accepted;
     row.picture = pictureOf(made, rowPicture, pixels);
@@ -67,6 +68,8 @@ RowMaker::RowMaker(CardEditor& editor, Maker& maker, QObject* parent)
         now.row = 0;
         if (started_ && now == of_)
             return;
+        if (started_ && onlyOwn(now))
+            return;
         background_.stop();
         busy_ = false;
         stopped_ = false;
@@ -81,6 +84,33 @@ RowMaker::RowMaker(CardEditor& editor, Maker& maker, QObject* parent)
         if (wanted_ && !started_)
             restart();
     });
+}
+
+/// Where only what is changed for single rows is different, only those are made anew.
+bool RowMaker::onlyOwn(const card::Card& now) {
+    const auto without = [](card::Card card) {
+        card.rows.edit([](setting::Rows& rows) { rows.own.clear(); });
+        return card;
+    };
+    if (!(without(now) == without(of_)))
+        return false;
+    const auto own = [](const card::Card& card, int row) {
+        const auto at = card.rows->own.find(row);
+        return at == card.rows->own.end() ? std::string() : at->second;
+    };
+    background_.stop();
+    for (size_t i = 0; i < rows_->size(); ++i) {
+        MadeRow& row = (*rows_)[i];
+        if (row.there && own(now, int(i)) != own(of_, int(i))) {
+            row.there = false;
+            --made_;
+            emit rowMade(int(i));
+        }
+    }
+    of_ = now;
+    if (wanted_ && !stopped_)
+        start();
+    return true;
 }
 
 void RowMaker::want(bool wanted) {
@@ -162,7 +192,7 @@ void RowMaker::start() {
             const card::Made made = pipeline.run(own, home, courier.stop());
             if (courier.stop().stop_requested() || !made.checked || !made.lettering)
                 return;
-            courier.post([this, rows, number, row = rowOf(made, pixels)] {
+            courier.post([this, rows, number, row = rowOf(made, pixels, card.rows->own.contains(number))] {
                 const auto all = rows.lock();
                 if (!all || all != rows_ || (*all)[size_t(number)].there)
                     return; // another card by now

@@ -17,6 +17,7 @@ struct MadeRow {
     bool there = false; ///< it has been made
     QString name{};     ///< number and fields
     QString verdict{};
+    bool own = false; ///< something is changed for it alone
     check::Severity worst = check::Severity::note;
     int findings = 0; ///< stops and watches
     QImage picture{};
@@ -49,6 +50,7 @@ class RowMaker : public QObject {
     void busyChanged();
 
   private:
+    bool onlyOwn(const card::Card& now);
     void restart();
     void start();
 

@@ -64,7 +64,9 @@ class RowTag : public QStyledItemDelegate {
                           Qt::AlignLeft | Qt::AlignVCenter,
                           painter->fontMetrics().elidedText(row.name, Qt::ElideRight, words.width()));
         painter->setPen(row.there ? colourOf(row.worst) : t.inkSoft);
-        const QString verdict = row.there ? row.verdict : SeriesView::tr("waits");
+        const QString verdict = !row.there ? SeriesView::tr("waits")
+                                : row.own  ? SeriesView::tr("%1; its own").arg(row.verdict)
+                                           : row.verdict;
         painter->drawText(QRect(words.left(), words.top() + 17, words.width(), 17),
                           Qt::AlignLeft | Qt::AlignVCenter,
                           painter->fontMetrics().elidedText(verdict, Qt::ElideRight, words.width()));
@@ -153,6 +155,7 @@ SeriesView::SeriesView(CardEditor& editor, Maker& maker, QWidget* parent)
     connect(sheets_, &SheetCanvas::picked, this, &SeriesView::showRow);
     connect(&rowMaker_, &RowMaker::restarted, this, [this] {
         model_->refresh();
+        chooseShown();
         nest_.reset();
         sheets_->show({}, board(), {}, nullptr);
         refreshTold();
@@ -165,8 +168,14 @@ SeriesView::SeriesView(CardEditor& editor, Maker& maker, QWidget* parent)
         if (!rowMaker_.busy() && rowMaker_.complete()) {
             if (order_->currentIndex() == 1)
                 model_->refresh();
+            chooseShown();
             renest();
         }
+        refreshTold();
+    });
+    connect(&editor_, &CardEditor::changed, this, [this] {
+        if (isVisible())
+            chooseShown();
         refreshTold();
     });
     renesting_.setSingleShot(true);
@@ -206,7 +215,10 @@ QWidget* SeriesView::makeControls() {
     order_->setAccessibleName(tr("Order of the rows"));
     order_->addItems({tr("as they come"), tr("worst first")});
     form->addRow(tr("Order"), order_);
-    connect(order_, &QComboBox::activated, this, [this](int which) { model_->setWorstFirst(which == 1); });
+    connect(order_, &QComboBox::activated, this, [this](int which) {
+        model_->setWorstFirst(which == 1);
+        chooseShown();
+    });
     column->addLayout(form);
     sheetFields_ = new QWidget(panel);
     auto* sheet = new QFormLayout(sheetFields_);
@@ -246,6 +258,13 @@ QWidget* SeriesView::makeControls() {
         else
             rowMaker_.goOn();
         refreshTold();
+    });
+    likeOthers_ = new QPushButton(panel);
+    column->addWidget(likeOthers_);
+    connect(likeOthers_, &QPushButton::clicked, this, [this] {
+        editor_.edit(tr("Make a row like the others"), {}, [](card::Card& card) {
+            card.rows.edit([&](setting::Rows& rows) { rows.own.erase(card.row); });
+        });
     });
     column->addStretch(1);
     auto* files = new QFormLayout;
@@ -364,6 +383,20 @@ void SeriesView::refreshTold() {
     stop_->setVisible(writing_ || !rowMaker_.complete());
     stop_->setText(writing_ || rowMaker_.busy() ? tr("Stop") : tr("Go on"));
     write_->setEnabled(!writing_);
+    const int shown = editor_.card().row;
+    likeOthers_->setText(tr("Make row %1 like the others").arg(shown + 1));
+    likeOthers_->setVisible(editor_.card().rows->own.contains(shown));
+}
+
+/// The row that the board shows is the one that is chosen, also after the rows were put in another order.
+void SeriesView::chooseShown() {
+    if (const QModelIndex now = model_->indexOf(editor_.card().row);
+        now.isValid() && now != grid_->currentIndex()) {
+        const QSignalBlocker quiet(grid_->selectionModel());
+        grid_->setCurrentIndex(now);
+        grid_->viewport()->update();
+    }
+    sheets_->choose(editor_.card().row);
 }
 
 void SeriesView::showRow(int row) {
@@ -372,6 +405,7 @@ void SeriesView::showRow(int row) {
     sheets_->choose(row);
     if (editor_.card().row != row)
         editor_.showRow(row);
+    refreshTold();
 }
 
 QString SeriesView::folder() const {
@@ -449,11 +483,7 @@ void SeriesView::showEvent(QShowEvent* event) {
     QWidget::showEvent(event);
     rowMaker_.want(true);
     model_->refresh();
-    if (const QModelIndex now = model_->indexOf(editor_.card().row); now.isValid()) {
-        const QSignalBlocker quiet(grid_->selectionModel());
-        grid_->setCurrentIndex(now);
-    }
-    sheets_->choose(editor_.card().row);
+    chooseShown();
 }
 
 void SeriesView::hideEvent(QHideEvent* event) {

@@ -77,6 +77,7 @@ class SeriesView : public QWidget {
     nest::Board board() const;
     void renest();
     void refreshTold();
+    void chooseShown();
     void showRow(int row);
     QString folder() const;
 
@@ -93,7 +94,7 @@ class SeriesView : public QWidget {
     QCheckBox* accept_;
     QLabel *told_, *wrote_;
     QProgressBar* progress_;
-    QPushButton *stop_, *write_;
+    QPushButton *stop_, *write_, *likeOthers_;
     QTimer renesting_;
     std::shared_ptr<const nest::Nest> nest_;
     bool nesting_ = false, writing_ = false;

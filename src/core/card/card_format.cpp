@@ -195,6 +195,9 @@ class Table {
     void row(const Field& field, const std::string& prefix, void*, const held::TextRows&) {
         put(field, prefix, "none", "list of lists of texts");
     }
+    void row(const Field& field, const std::string& prefix, void*, const held::Patches&) {
+        put(field, prefix, "none", "{\"3\": [{\"op\", \"path\", \"value\"}, …], …}");
+    }
     void row(const Field& field, const std::string& prefix, void*, const held::References&) {
         put(field, prefix, "none", "list of places from 0, or ids");
     }

@@ -6,6 +6,7 @@
 #include "quantity/read_whole.hpp"
 #include "setting/fields.hpp"
 #include <array>
+#include <charconv>
 #include <cmath>
 #include <filesystem>
 #include <functional>
@@ -137,6 +138,25 @@ class Fields {
             into.push_back(*std::move(read));
         }
     }
+    void patches(const char* name, std::map<int, std::string>& into) const {
+        if (!has(name))
+            return;
+        const char* const wanted = "{\"3\": [{\"op\", \"path\", …}, …], …}";
+        if (!object_[name].is_object())
+            return fail(name, wanted);
+        for (const auto& [key, changes] : object_[name].items()) {
+            int row = 0;
+            const auto [end, wrong] = std::from_chars(key.data(), key.data() + key.size(), row);
+            const bool fine =
+                wrong == std::errc() && end == key.data() + key.size() && row >= 1 && changes.is_array() &&
+                std::ranges::all_of(changes, [](const auto& change) {
+                    return change.is_object() && change.contains("op") && change.contains("path");
+                });
+            if (!fine)
+                return fail(std::string(name) + "." + key, wanted);
+            into[row - 1] = changes.dump();
+        }
+    }
     /// The place in the names of the one that is there.
     std::optional<size_t> choice(const char* name, const std::vector<std::string_view>& names) const {
         if (!has(name))
@@ -232,6 +252,7 @@ class PartReader {
     }
     void operator()(const held::Texts& texts) const { json_.texts(name(), texts.at(part_)); }
     void operator()(const held::TextRows& rows) const { json_.textLists(name(), rows.at(part_)); }
+    void operator()(const held::Patches& patches) const { json_.patches(name(), patches.at(part_)); }
     void operator()(const held::Reference& reference) const {
         if (json_.isText(name()))
             return json_.text(name(), reference.at(part_));
@@ -413,6 +434,12 @@ class PartWriter {
     void operator()(const held::Coded& coded) { put(coded.write(part_)); }
     void operator()(const held::Texts& texts) { put(texts.at(part_)); }
     void operator()(const held::TextRows& rows) { put(rows.at(part_)); }
+    void operator()(const held::Patches& patches) {
+        Json object = Json::object();
+        for (const auto& [row, changes] : patches.at(part_))
+            object[std::to_string(row + 1)] = Json::parse(changes, nullptr, false);
+        put(std::move(object));
+    }
     void operator()(const held::Reference& reference) {
         put(reference.at(part_).empty() ? Json(-1) : Json(reference.at(part_)));
     }

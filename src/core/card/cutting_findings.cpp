@@ -297,7 +297,8 @@ std::vector<Finding> cuttingFindings(const Card& card, const Cuttings& cuttings,
     std::vector<Finding> all = Finder(card, cuttings.front, shop).find();
     for (size_t i = 0; i < card.inscriptions.size(); ++i) {
         const std::string_view side = blank::sideOf(card.blank, card.inscriptions[i].side);
-        if (side.empty() || blank::turnOf(card.blank, side) <= 0 || cut::isMountable(card.blank, side))
+        if (side.empty() || blank::turnOf(card.blank, side) <= 0 ||
+            cut::isMountable(card.blank, side, card.machine.axis.there()))
             continue;
         Finding finding;
         finding.kind = FindingKind::sideNotCut;

@@ -3,6 +3,7 @@
 #include "card/clashes.hpp"
 #include "card/cutting_findings.hpp"
 #include "card/joining.hpp"
+#include "card/own_row.hpp"
 #include "card/part.hpp"
 #include "card/printing.hpp"
 #include "card/step.hpp"
@@ -276,6 +277,7 @@ Made gaveUp(const std::shared_ptr<const Card>& card, const std::string& why) {
 Made Pipeline::run(std::shared_ptr<const Card> card, const std::string& folder, const std::stop_token& stop,
                    const OnStage& onStage) {
     std::string why;
+    card = cardOfRow(card);
     try {
         return runSteps(card, folder, stop, onStage);
     } catch (const std::bad_alloc&) {

@@ -93,7 +93,7 @@ enum class FindingKind {
     inChuck,    ///< the tool comes so far over the chuck, mm
     placeSteep, ///< what is cut lies steeper than the tool can; degrees
     notRound,   ///< an operation that is not done there
-    sideNotCut  ///< the words lie on a hollow or a facet, where nothing is cut; subject: the side
+    sideNotCut  ///< the words lie where nothing is cut: in a hollow, on facets that turn; subject: the side
 };
 constexpr int findingKinds = 77;
 

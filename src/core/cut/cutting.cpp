@@ -395,7 +395,8 @@ std::vector<Operation> usualOperations(const CuttingInput& input) {
     const bool pierced = std::ranges::any_of(input.inscriptions, [](const PlacedLetters& letters) {
         return isFor(OperationKind::cutOut, letters);
     });
-    const bool flat = !isMountable(input.blank, blank::sidesOf(input.blank).front());
+    const bool flat =
+        !isMountable(input.blank, blank::sidesOf(input.blank).front(), input.machine.axis.there());
     if (flat && (burns || pierced || (all.empty() && !input.inscriptions.empty())))
         add(OperationKind::cutOut, burning);
     return all;
@@ -548,8 +549,8 @@ Cutting cuttingOf(const CuttingInput& input, const std::stop_token& stop) {
     cutting.back = input.back;
     cutting.clamps.assign(input.clamps.begin(), input.clamps.end());
     const bool goesRound = !side.empty() && blank::turnOf(input.blank, side) > 0;
-    if (side.empty() || (goesRound && !isMountable(input.blank, side)))
-        return cutting; // facets, hollows
+    if (side.empty() || (goesRound && !isMountable(input.blank, side, input.machine.axis.there())))
+        return cutting; // hollows
     if (goesRound) {
         const auto mounting = std::make_shared<const Mounting>(input.blank, side, input.stock, input.zero,
                                                                input.machine.axis.there());

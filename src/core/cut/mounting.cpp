@@ -52,10 +52,19 @@ RoundZero roundZeroOf(const Zero& zero, const RoundStock& stock, double blankRad
     return round;
 }
 
-bool isMountable(const blank::Blank& blank, std::string_view side) {
-    // Of turned sides only: facets and flats have no one line that is swept round.
-    return blank::radiusOf(blank, side).own > 0 && blank::turnOf(blank, side) > 0 &&
-           blank::facetBordersOf(blank, side).empty() && side == "outside" && blank.flat == 0;
+namespace {
+
+/// Facets and flats have no one line that is swept round.
+bool isFaceted(const blank::Blank& blank, std::string_view side) {
+    return !blank::facetBordersOf(blank, side).empty() || blank.flat != 0;
+}
+
+} // namespace
+
+bool isMountable(const blank::Blank& blank, std::string_view side, bool turns) {
+    if (side != "outside" || !(blank::turnOf(blank, side) > 0))
+        return false;
+    return isFaceted(blank, side) ? !turns : blank::radiusOf(blank, side).own > 0;
 }
 
 Mounting::Mounting(const blank::Blank& blank, std::string_view side, const Stock& raw, const Zero& at,
@@ -71,7 +80,22 @@ Mounting::Mounting(const blank::Blank& blank, std::string_view side, const Stock
         panel_ = std::make_shared<const blank::Panel>(std::move(*own));
         axisLength = meridianAt(length).y;
     }
-    if (panel_ && raw.diameter <= 0 && !isBar()) {
+    if (panel_ && isFaceted(blank, side)) {
+        width = blank::turnOf(blank, side);
+        radius = 0;
+        constexpr int places = 720;
+        for (int i = 0; i <= places; ++i) {
+            const blank::Ray ray = onPanel({width * i / places, 0});
+            radius = std::max(radius, std::hypot(ray.foot.x, ray.foot.z));
+        }
+        std::vector<double> borders = blank::facetBordersOf(blank, side);
+        const auto next = std::ranges::upper_bound(borders, width / 2);
+        const double to = next == borders.end() ? width : *next,
+                     from = next == borders.begin() ? 0 : *(next - 1);
+        const blank::Ray middle = onPanel({borders.empty() ? width / 2 : (from + to) / 2, 0});
+        facetTurn_ = std::atan2(middle.along.x, middle.along.z);
+    }
+    if (panel_ && raw.diameter <= 0 && !isBar() && !facetTurn_) {
         constexpr int places = 2000;
         for (int i = 0; i <= places; ++i) {
             const Meridian place = meridianAt(length * i / places);
@@ -100,7 +124,7 @@ Mounting::Meridian Mounting::meridianAt(double y) const {
 
 bool Mounting::isBar() const {
     constexpr double hair = 1e-3; // places are on the grid
-    return std::fabs(axisLength - length) < hair && std::fabs(radiusAt(0) - radius) < hair &&
+    return !facetTurn_ && std::fabs(axisLength - length) < hair && std::fabs(radiusAt(0) - radius) < hair &&
            std::fabs(radiusAt(length) - radius) < hair;
 }
 
@@ -123,7 +147,21 @@ double Mounting::angleAt(double x) const {
     return (x - width / 2) / radius * 180 / M_PI;
 }
 
+/// Of the panel as the blank has it.
+blank::Ray Mounting::onPanel(plane::Vector at) const {
+    return blank::standOn(*panel_, false,
+                          {plane::toUnits(at.x), plane::toUnits(std::clamp(at.y, 0.0, length))});
+}
+
 blank::Ray Mounting::standing(plane::Vector at) const {
+    if (facetTurn_) {
+        const blank::Ray ray = onPanel(at);
+        const double s = std::sin(-*facetTurn_), c = std::cos(-*facetTurn_);
+        const auto turned = [&](const space::Vertex& v) {
+            return space::Vertex{v.x * c + v.z * s, v.y, v.z * c - v.x * s};
+        };
+        return {turned(ray.foot), turned(ray.along)};
+    }
     const Meridian line = meridianAt(at.y);
     const double angle = angleAt(at.x) * M_PI / 180, s = std::sin(angle), c = std::cos(angle);
     return {{line.r * s, line.y, line.r * c}, {line.normalR * s, line.normalY, line.normalR * c}};
@@ -162,7 +200,8 @@ space::Vertex Mounting::over(const MachinePlace& place) const {
 }
 
 double Mounting::steepnessAt(plane::Vector at) const {
-    const double up = turns ? meridianAt(at.y).normalR : standing(at).along.z;
+    const space::Vertex along = standing(at).along;
+    const double up = turns ? meridianAt(at.y).normalR : along.z / space::length(along);
     return std::acos(std::clamp(up, -1.0, 1.0)) * 180 / M_PI;
 }
 

@@ -5,6 +5,7 @@
 #include "cut/stock.hpp"
 #include <cmath>
 #include <memory>
+#include <optional>
 
 namespace bollard::cut {
 
@@ -43,7 +44,7 @@ class Mounting {
 
     bool turns = false;
     double width = 0;  ///< of the development, mm: once round
-    double radius = 0; ///< of the side where it is widest
+    double radius = 0; ///< of the side where it is widest; of facets at their borders
     double length = 0; ///< of the side, along its profile
     double axisLength = 0;
     RoundStock stock{};
@@ -81,11 +82,14 @@ class Mounting {
         double r = 0, y = 0, normalR = 1, normalY = 0;
     };
     Meridian meridianAt(double y) const;
+    blank::Ray onPanel(plane::Vector at) const;
     std::shared_ptr<const blank::Panel> panel_{};
-    std::vector<plane::Vector> own_{}; ///< along the axis, and how far from it; empty: the stock is a bar
+    std::optional<double> facetTurn_{}; ///< of the facet in the middle, which is on top; nothing: no facets
+    std::vector<plane::Vector> own_{};  ///< along the axis, and how far from it; empty: the stock is a bar
 };
 
-/// Whether the side goes round the blank's axis, so that it can be mounted.
-bool isMountable(const blank::Blank& blank, std::string_view side);
+/// Whether the side goes round the blank's axis, so that it can be mounted: from above with facets too, which
+/// an axis that turns under a tool square to it cannot reach.
+bool isMountable(const blank::Blank& blank, std::string_view side, bool turns);
 
 } // namespace bollard::cut

@@ -146,7 +146,10 @@ Design plannedDesign(const cut::Cutting& cutting, const HeightField& cells, Vect
         if (kind != OperationKind::raster)
             following.insert(following.end(), own.begin(), own.end());
         const cut::Tool& tool = path.job.operation.tool;
-        const double down = cutting.stock.high.z - path.deepest;
+        double lowest = path.deepest;
+        for (const Motion& motion : own)
+            lowest = std::min(lowest, motion.to.z);
+        const double down = cutting.stock.high.z - lowest;
         upright = upright || (tool.tapers() ? down * tool.spread() + tool.tip / 2 > tool.radius()
                                             : tool.kind != cut::ToolKind::ball);
     }

@@ -71,6 +71,10 @@ struct Texts {
 struct TextRows {
     std::function<std::vector<std::vector<std::string>>&(void*)> at;
 };
+/// JSON Patches by row, from 0; each its text.
+struct Patches {
+    std::function<std::map<int, std::string>&(void*)> at;
+};
 /// A part within the part.
 struct Part {
     std::function<void*(void*)> at;
@@ -107,8 +111,8 @@ struct Kinds {
     std::function<std::size_t(const void*)> get;
     std::function<void(void*, std::size_t)> set;
 };
-using Any = std::variant<Number, Whole, Flag, Text, Choice, Pair, Numbers, Coded, Texts, TextRows, Reference,
-                         References, Part, Parts, Kinds>;
+using Any = std::variant<Number, Whole, Flag, Text, Choice, Pair, Numbers, Coded, Texts, TextRows, Patches,
+                         Reference, References, Part, Parts, Kinds>;
 } // namespace held
 
 struct Field {
@@ -220,6 +224,11 @@ template<class Part> class Describing {
     }
     template<class At> Describing& textRows(std::string_view name, At at) {
         return add(name, held::TextRows{[at](void* part) -> std::vector<std::vector<std::string>>& {
+                       return std::invoke(at, of(part));
+                   }});
+    }
+    template<class At> Describing& patches(std::string_view name, At at) {
+        return add(name, held::Patches{[at](void* part) -> std::map<int, std::string>& {
                        return std::invoke(at, of(part));
                    }});
     }

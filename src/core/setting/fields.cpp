@@ -296,7 +296,11 @@ template<> const PartFields& fieldsOf<Rows>() {
             .textRows("values", &Rows::values)
             .about("one list of texts per row, in the order of `fields`; short rows end in empty ones")
             .part("numbering", &Rows::numbering)
-            .about("a field that counts the rows"));
+            .about("a field that counts the rows")
+            .patches("own", &Rows::own)
+            .quiet()
+            .about("by row's number, from 1: what is changed of the card for that row alone, a JSON Patch "
+                   "(RFC 6902)"));
     return fields;
 }
 

@@ -1,6 +1,7 @@
 // Words filled in from rows: the same card for many names and numbers.
 #pragma once
 #include <compare>
+#include <map>
 #include <string>
 #include <vector>
 
@@ -20,6 +21,8 @@ struct Rows {
     std::vector<std::string> fields{};
     std::vector<std::vector<std::string>> values{}; ///< by row, then field; short rows have empty ends
     Numbering numbering{};
+    /// By row, from 0: what is changed of the card for that row alone, a JSON Patch (RFC 6902).
+    std::map<int, std::string> own{};
 
     /// The rows there are; one when there are none, since a card without rows is one part.
     int count() const { return values.empty() ? 1 : int(values.size()); }
