@@ -1,10 +1,15 @@
 set(CPACK_GENERATOR DEB)
 set(CPACK_PACKAGE_NAME bollard)
 set(CPACK_PACKAGE_VERSION ${PROJECT_VERSION})
-set(CPACK_PACKAGE_CONTACT "The Bollard developers <bollard@localhost.localdomain>")
+set(CPACK_PACKAGE_CONTACT "The Bollard developers <developers@bollardworks.org>")
 set(CPACK_PACKAGE_DESCRIPTION_SUMMARY "lettering for printing, engraving and cutting")
 set(CPACK_DEBIAN_PACKAGE_DESCRIPTION
-    "lettering for printing, engraving and cutting\n Sets words in outline or single-line typefaces on a piece of material, shows at\n once what cannot be made, mends it, and writes solids for printing or\n toolpaths for engraving and cutting.\n .\n Also bollard-cli, the same without a window, and bollard-standin, a simulated\n controller.")
+    "Sets words in outline or single-line typefaces on a piece of material, shows
+at once what cannot be made, mends it, and writes solids for printing or
+toolpaths for engraving and cutting.
+
+Also bollard-cli, the same without a window, and bollard-standin, a
+simulated controller.")
 set(CPACK_DEBIAN_PACKAGE_SECTION graphics)
 set(CPACK_DEBIAN_PACKAGE_PRIORITY optional)
 set(CPACK_DEBIAN_PACKAGE_SHLIBDEPS ON)

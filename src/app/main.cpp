@@ -10,8 +10,10 @@
 #include <QTemporaryDir>
 #include <QTextStream>
 #include <clocale>
+#include <cstdio>
 #include <cstdlib>
 #include <future>
+#include <string_view>
 
 using namespace bollard;
 
@@ -63,6 +65,12 @@ int run(int argc, char** argv) {
 } // namespace
 
 int main(int argc, char** argv) {
+    // Also where there is no display
+    for (int i = 1; i < argc; ++i)
+        if (const std::string_view option = argv[i]; option == "--version" || option == "-v") {
+            std::puts("bollard " BOLLARD_VERSION);
+            return 0;
+        }
     const int result = run(argc, argv);
     if (app::Background::anyLeftBehind())
         std::_Exit(result); // it still uses what tidying up would take away; all files are written

@@ -65,7 +65,7 @@ int checkCard(const Arguments& arguments) {
         return run.code;
     const auto& findings = run.made.checked->findings;
     if (arguments.json) {
-        std::cout << findingsJson(run).dump(2) << "\n";
+        std::cout << findingsJson(run).dump() << "\n";
     } else {
         std::cout << wording::verdictOf(run.made).toStdString() << "\n";
         for (const check::Finding& finding : findings)

@@ -73,7 +73,7 @@ int provePrint(Arguments arguments) {
                        {"mass", card::massOf(run.made)},
                        {"lines", proof.lines},
                        {"roughTime", seconds}};
-        std::cout << all.dump(2) << "\n";
+        std::cout << all.dump() << "\n";
     } else {
         const auto number = [](double value) { return quantity::roundedText(value, 2); };
         for (size_t i = 0; i < proof.layers.size(); ++i) {
@@ -141,7 +141,7 @@ int prove(const Arguments& arguments) {
                    {"outsideStock", proof.outsideStock},
                    {"errors", errors}};
     if (arguments.json) {
-        std::cout << all.dump(2) << "\n";
+        std::cout << all.dump() << "\n";
     } else {
         const auto mm = [](double value) { return quantity::roundedText(value, 3); };
         std::cout << "gouged " << mm(proof.gouge.largest) << " mm, " << mm(proof.gouge.area) << " mm²\n"

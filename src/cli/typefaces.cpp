@@ -24,7 +24,7 @@ int listTypefaces(const Arguments& arguments) {
             std::cout << entry.family << " " << entry.style << "\n";
     }
     if (arguments.json)
-        std::cout << list.dump(2) << "\n";
+        std::cout << list.dump() << "\n";
     return done;
 }
 

@@ -177,18 +177,31 @@ void Series::makeAnew(card::Pipeline& pipeline, int number, Row& row, const std:
     const auto output = card::outputOf(*made, *format_, path, {});
     if (!output)
         return fail(row, output.problem());
-    if (output->size() != 1)
-        return fail(row, {ProblemKind::fileExists, path});
-    const std::string& bytes = output->front().bytes;
-    row.holds = files::digestOf(bytes);
-    if (there && *there == bytes) {
+    // Most rows come to one file; what is cut on the back, or with each tool, has one of its own beside it.
+    // Those are compared each time.
+    const bool one = output->size() == 1;
+    row.file = std::filesystem::path(output->front().path).filename().string();
+    row.holds = one ? files::digestOf(output->front().bytes) : std::string();
+    bool same = true, others = false;
+    for (const files::WholeFile& file : *output) {
+        const bool isFirst = file.path == path;
+        const auto now =
+            isFirst ? Result<std::string>(there ? *there : std::string()) : files::readWhole(file.path);
+        std::error_code unknown;
+        const bool alike = (isFirst ? there != nullptr : bool(now)) && *now == file.bytes;
+        same = same && alike;
+        others = others || (!alike && (isFirst ? inTheWay : std::filesystem::exists(file.path, unknown)));
+    }
+    if (same) {
         row.state = RowState::kept;
         return;
     }
-    if (inTheWay && !c_.force)
+    if (others && !c_.force)
         return fail(row, {ProblemKind::fileExists, path});
+    // What is there and the same may be put in its own place.
+    const bool replaces = c_.force || !one;
     const auto written =
-        files::writeWhole(path, bytes, c_.force ? files::IfThere::replace : files::IfThere::refuse);
+        files::writeTogether(*output, replaces ? files::IfThere::replace : files::IfThere::refuse);
     if (!written) {
         unwritten_ = unwritten_ || written.problem().kind != ProblemKind::fileExists;
         return fail(row, written.problem());
