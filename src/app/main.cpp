@@ -3,7 +3,7 @@
 #include "app/main_window.hpp"
 #include "app/tour.hpp"
 #include "type/catalogue.hpp"
-#include "wording/plurals.hpp"
+#include "wording/language.hpp"
 #include <QApplication>
 #include <QCommandLineParser>
 #include <QSettings>
@@ -25,7 +25,10 @@ int run(int argc, char** argv) {
     std::setlocale(LC_NUMERIC, "C"); // Qt takes the person's; numbers in files have a point everywhere
     QCoreApplication::setOrganizationName(QStringLiteral("Bollard"));
     QCoreApplication::setApplicationName(QStringLiteral("bollard"));
-    wording::usePlurals();
+    // Said in the person's language; files keep to one of their own.
+    const QString language =
+        wording::useLanguage(QLocale::system(), drawing::shareFolder() + QStringLiteral("/translations"));
+    QGuiApplication::setLayoutDirection(QLocale(language).textDirection());
     QCommandLineParser options;
     options.setApplicationDescription(
         QCoreApplication::translate("main", "Lettering for printing, engraving and cutting."));
