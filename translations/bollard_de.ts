@@ -1388,6 +1388,645 @@
     </message>
 </context>
 <context>
+    <name>Rules</name>
+    <message>
+        <source>Nothing could be made</source>
+        <translation>Nichts konnte gemacht werden</translation>
+    </message>
+    <message>
+        <source>Typeface cannot be used</source>
+        <translation>Schrift nicht verwendbar</translation>
+    </message>
+    <message>
+        <source>No value for {%1}</source>
+        <translation>Kein Wert für {%1}</translation>
+    </message>
+    <message>
+        <source>The rows in Output have no such field. Add it there, or double the braces to set them.</source>
+        <translation>Die Reihen in Ausgabe haben kein solches Feld. Füge es dort hinzu, oder verdopple die Klammern, um sie zu setzen.</translation>
+    </message>
+    <message>
+        <source>Ornament without a shape</source>
+        <translation>Zierrat ohne Form</translation>
+    </message>
+    <message>
+        <source>There is nothing for it to go round or along, or its artwork holds no shape.</source>
+        <translation>Es gibt nichts, worum oder woran entlang er gehen könnte, oder seine Zeichnung enthält keine Form.</translation>
+    </message>
+    <message>
+        <source>Words longer than their line</source>
+        <translation>Wörter länger als ihre Linie</translation>
+    </message>
+    <message>
+        <source>The words run beyond the end of the line they stand on, or round it into themselves.</source>
+        <translation>Die Wörter laufen über das Ende ihrer Linie hinaus, oder herum in sich selbst.</translation>
+    </message>
+    <message>
+        <source>Character missing in the typeface</source>
+        <translation>Zeichen fehlt in der Schrift</translation>
+    </message>
+    <message>
+        <source>%1 has no such character, so nothing is made of it. Choose another typeface or sign.</source>
+        <translation>%1 hat kein solches Zeichen, darum wird nichts daraus. Wähle eine andere Schrift oder ein anderes Zeichen.</translation>
+    </message>
+    <message>
+        <source>Character draws nothing</source>
+        <translation>Zeichen zeichnet nichts</translation>
+    </message>
+    <message>
+        <source>%1 knows the character but has no outline for it, so nothing is made of it.</source>
+        <translation>%1 kennt das Zeichen, hat aber keinen Umriss dafür, darum wird nichts daraus.</translation>
+    </message>
+    <message>
+        <source>No size of these letters gives that measure; this is the nearest. Change the size, the weight or the spaces.</source>
+        <translation>Keine Größe dieser Buchstaben ergibt dieses Maß; dies ist die nächste. Ändere Größe, Stärke oder Abstände.</translation>
+    </message>
+    <message>
+        <source>All letters close up</source>
+        <translation>Alle Buchstaben laufen zu</translation>
+    </message>
+    <message>
+        <source>Strokes grown on both sides would be higher than the letters. Lower the weight or make the letters larger.</source>
+        <translation>Beidseitig gewachsene Striche wären höher als die Buchstaben. Verringere die Stärke, oder mach die Buchstaben größer.</translation>
+    </message>
+    <message>
+        <source>Letters too large or too far out</source>
+        <translation>Buchstaben zu groß oder zu weit draußen</translation>
+    </message>
+    <message>
+        <source>Nothing can lie farther than 107 m from the origin, so these are left out. Make them smaller or move them nearer.</source>
+        <translation>Nichts kann weiter als 107 m vom Ursprung liegen, darum bleiben diese weg. Mach sie kleiner, oder rücke sie näher.</translation>
+    </message>
+    <message>
+        <source>Neck too narrow</source>
+        <translation>Engstelle zu schmal</translation>
+    </message>
+    <message>
+        <source>Strokes vanish</source>
+        <translation>Striche verschwinden</translation>
+    </message>
+    <message>
+        <source>The weight change takes more off these strokes than they are wide.</source>
+        <translation>Die Änderung der Stärke nimmt mehr von diesen Strichen, als sie breit sind.</translation>
+    </message>
+    <message>
+        <source>Counters fill up</source>
+        <translation>Innenräume laufen zu</translation>
+    </message>
+    <message>
+        <source>The strokes grow towards each other by more than these holes are wide.</source>
+        <translation>Die Striche wachsen um mehr aufeinander zu, als diese Löcher breit sind.</translation>
+    </message>
+    <message>
+        <source>Counters fall out</source>
+        <translation>Innenräume fallen heraus</translation>
+    </message>
+    <message>
+        <source>Cut right through, these are held by nothing.</source>
+        <translation>Ganz durchgeschnitten, hält diese nichts.</translation>
+    </message>
+    <message>
+        <source>Letters joined to nothing</source>
+        <translation>Buchstaben ohne Verbindung</translation>
+    </message>
+    <message>
+        <source>Nothing holds these letters to the rest.</source>
+        <translation>Nichts hält diese Buchstaben am Übrigen.</translation>
+    </message>
+    <message>
+        <source>Relief too low</source>
+        <translation>Relief zu niedrig</translation>
+    </message>
+    <message>
+        <source>Letters tall for their strokes</source>
+        <translation>Buchstaben hoch für ihre Striche</translation>
+    </message>
+    <message>
+        <source>Letters high for something worn</source>
+        <translation>Buchstaben hoch für etwas Getragenes</translation>
+    </message>
+    <message>
+        <source>Bedding too shallow</source>
+        <translation>Einbettung zu flach</translation>
+    </message>
+    <message>
+        <source>Words beyond the blank</source>
+        <translation>Wörter über den Rohling hinaus</translation>
+    </message>
+    <message>
+        <source>Part of the words lies off the blank or over a hole.</source>
+        <translation>Ein Teil der Wörter liegt neben dem Rohling oder über einem Loch.</translation>
+    </message>
+    <message>
+        <source>Too near the edge</source>
+        <translation>Zu nah an der Kante</translation>
+    </message>
+    <message>
+        <source>Nearer to an edge than the margin set for this blank.</source>
+        <translation>Näher an einer Kante als der Randabstand dieses Rohlings.</translation>
+    </message>
+    <message>
+        <source>The blank has no size</source>
+        <translation>Der Rohling hat keine Größe</translation>
+    </message>
+    <message>
+        <source>Give the blank a width, a height and a thickness above 0.</source>
+        <translation>Gib dem Rohling eine Breite, eine Höhe und eine Dicke über 0.</translation>
+    </message>
+    <message>
+        <source>The profile crosses itself</source>
+        <translation>Das Profil kreuzt sich</translation>
+    </message>
+    <message>
+        <source>Between its points the profile runs through itself or beyond its ends. Move its points apart.</source>
+        <translation>Zwischen seinen Punkten läuft das Profil durch sich selbst oder über seine Enden. Rücke seine Punkte auseinander.</translation>
+    </message>
+    <message>
+        <source>Longer than once round</source>
+        <translation>Länger als einmal herum</translation>
+    </message>
+    <message>
+        <source>The words run into themselves. Make them smaller or narrower, or the blank larger.</source>
+        <translation>Die Wörter laufen in sich selbst. Mach sie kleiner oder schmaler, oder den Rohling größer.</translation>
+    </message>
+    <message>
+        <source>Letters across the border of facets</source>
+        <translation>Buchstaben über der Grenze von Facetten</translation>
+    </message>
+    <message>
+        <source>These bend over the edge between two facets. Give the letters out one to a facet, or move them.</source>
+        <translation>Diese biegen sich über die Kante zwischen zwei Facetten. Verteile die Buchstaben einzeln auf Facetten, oder verschiebe sie.</translation>
+    </message>
+    <message>
+        <source>Letters narrow towards a pole</source>
+        <translation>Buchstaben werden zum Pol hin schmaler</translation>
+    </message>
+    <message>
+        <source>They are as wide as drawn where they are placed, and so much of that where the blank is thinner.</source>
+        <translation>Sie sind so breit wie gezeichnet, wo sie liegen, und nur so viel davon, wo der Rohling dünner ist.</translation>
+    </message>
+    <message>
+        <source>Flat tops are uneven</source>
+        <translation>Flache Oberseiten sind uneben</translation>
+    </message>
+    <message>
+        <source>At their ends letters stand so much farther off the side, or nearer, than in their middle.</source>
+        <translation>An ihren Enden stehen Buchstaben um so viel weiter von der Seite ab, oder näher, als in ihrer Mitte.</translation>
+    </message>
+    <message>
+        <source>Letters of two sides meet</source>
+        <translation>Buchstaben zweier Seiten treffen sich</translation>
+    </message>
+    <message>
+        <source>They reach into each other inside the blank. Make them less deep, or move them apart.</source>
+        <translation>Sie reichen im Rohling ineinander. Mach sie weniger tief, oder rücke sie auseinander.</translation>
+    </message>
+    <message>
+        <source>The part cannot be had</source>
+        <translation>Das Teil ist nicht zu haben</translation>
+    </message>
+    <message>
+        <source>The part was mended</source>
+        <translation>Das Teil wurde ausgebessert</translation>
+    </message>
+    <message>
+        <source>Triangles of its file that were there twice or faced the other way, or small holes, were put right. The file stays as it is.</source>
+        <translation>Dreiecke seiner Datei, die doppelt waren oder verkehrt standen, oder kleine Löcher, wurden berichtigt. Die Datei bleibt, wie sie ist.</translation>
+    </message>
+    <message>
+        <source>No side there</source>
+        <translation>Dort ist keine Seite</translation>
+    </message>
+    <message>
+        <source>The blank has no such side</source>
+        <translation>Der Rohling hat keine solche Seite</translation>
+    </message>
+    <message>
+        <source>Hole beyond the blank</source>
+        <translation>Loch über den Rohling hinaus</translation>
+    </message>
+    <message>
+        <source>The hole cuts into the blank&apos;s edge or misses the blank.</source>
+        <translation>Das Loch schneidet in die Kante des Rohlings oder verfehlt ihn.</translation>
+    </message>
+    <message>
+        <source>Narrow land beside a hole</source>
+        <translation>Schmaler Steg neben einem Loch</translation>
+    </message>
+    <message>
+        <source>Too thick to cut through</source>
+        <translation>Zu dick zum Durchschneiden</translation>
+    </message>
+    <message>
+        <source>Thin to cut</source>
+        <translation>Dünn zum Schneiden</translation>
+    </message>
+    <message>
+        <source>Sharp edges</source>
+        <translation>Scharfe Kanten</translation>
+    </message>
+    <message>
+        <source>Walls lean too little</source>
+        <translation>Wände neigen zu wenig</translation>
+    </message>
+    <message>
+        <source>Wide strokes with a flat floor</source>
+        <translation>Breite Striche mit flachem Boden</translation>
+    </message>
+    <message>
+        <source>The depth ends before the flanks meet in the middle of these strokes. A greater depth carves them to a point.</source>
+        <translation>Die Tiefe endet, bevor sich die Flanken in der Mitte dieser Striche treffen. Mehr Tiefe schnitzt sie spitz.</translation>
+    </message>
+    <message>
+        <source>Corners stay round</source>
+        <translation>Ecken bleiben rund</translation>
+    </message>
+    <message>
+        <source>Parts that begin in the air</source>
+        <translation>Teile, die in der Luft beginnen</translation>
+    </message>
+    <message>
+        <source>Lying so nothing is below them where they begin. Let the part lie otherwise, or support it.</source>
+        <translation>So liegend ist nichts unter ihnen, wo sie beginnen. Lass das Teil anders liegen, oder stütze es.</translation>
+    </message>
+    <message>
+        <source>Overhangs too far</source>
+        <translation>Hängt zu weit über</translation>
+    </message>
+    <message>
+        <source>Lying so, so much leans out farther than a print holds. Let the part lie otherwise.</source>
+        <translation>So liegend neigt sich so viel weiter hinaus, als ein Druck hält. Lass das Teil anders liegen.</translation>
+    </message>
+    <message>
+        <source>Not a whole number of layers</source>
+        <translation>Keine ganze Zahl von Schichten</translation>
+    </message>
+    <message>
+        <source>The printer makes it a layer higher or lower than it is drawn.</source>
+        <translation>Der Drucker macht es eine Schicht höher oder niedriger als gezeichnet.</translation>
+    </message>
+    <message>
+        <source>Letters lose a layer</source>
+        <translation>Buchstaben verlieren eine Schicht</translation>
+    </message>
+    <message>
+        <source>As the print lies, letters come out in fewer layers than they are high, or in none.</source>
+        <translation>Wie der Druck liegt, werden Buchstaben aus weniger Schichten, als sie hoch sind, oder aus keiner.</translation>
+    </message>
+    <message>
+        <source>Larger than the printer&apos;s bed</source>
+        <translation>Größer als das Bett des Druckers</translation>
+    </message>
+    <message>
+        <source>Lying so the part does not fit on the bed, or under the top. Turn it, or make it smaller.</source>
+        <translation>So liegend passt das Teil nicht auf das Bett oder unter die Decke. Dreh es, oder mach es kleiner.</translation>
+    </message>
+    <message>
+        <source>The solid could not be built</source>
+        <translation>Der Körper ließ sich nicht bilden</translation>
+    </message>
+    <message>
+        <source>Ties without a stroke</source>
+        <translation>Haltestege ohne Strich</translation>
+    </message>
+    <message>
+        <source>These were put by hand where their letter is not cut any more. Drag them back, or take them away.</source>
+        <translation>Diese wurden von Hand gesetzt, wo ihr Buchstabe nicht mehr geschnitten wird. Zieh sie zurück, oder nimm sie weg.</translation>
+    </message>
+    <message>
+        <source>No ties needed</source>
+        <translation>Keine Haltestege nötig</translation>
+    </message>
+    <message>
+        <source>No letter of these words encloses anything, so %1 gets none.</source>
+        <translation>Kein Buchstabe dieser Wörter umschließt etwas, darum bekommt %1 keine.</translation>
+    </message>
+    <message>
+        <source>Part beyond the stock</source>
+        <translation>Teil über das Rohmaterial hinaus</translation>
+    </message>
+    <message>
+        <source>The blank does not lie within the stock. Make the stock larger, or move it.</source>
+        <translation>Der Rohling liegt nicht im Rohmaterial. Nimm größeres Rohmaterial, oder verschiebe es.</translation>
+    </message>
+    <message>
+        <source>Cuts beside the stock</source>
+        <translation>Schneidet neben dem Rohmaterial</translation>
+    </message>
+    <message>
+        <source>Some of what is cut lies where there is no stock.</source>
+        <translation>Einiges von dem, was geschnitten wird, liegt, wo kein Rohmaterial ist.</translation>
+    </message>
+    <message>
+        <source>Deeper than the stock</source>
+        <translation>Tiefer als das Rohmaterial</translation>
+    </message>
+    <message>
+        <source>%1 goes through the stock into what lies below.</source>
+        <translation>%1 geht durch das Rohmaterial in das, was darunter liegt.</translation>
+    </message>
+    <message>
+        <source>Deeper than the tool cuts</source>
+        <translation>Tiefer, als das Werkzeug schneidet</translation>
+    </message>
+    <message>
+        <source>%1: the shank rubs where the cutting edges end. Take a longer tool, or cut less deep.</source>
+        <translation>%1: der Schaft reibt, wo die Schneiden enden. Nimm ein längeres Werkzeug, oder schneide weniger tief.</translation>
+    </message>
+    <message>
+        <source>Beyond the machine&apos;s travel</source>
+        <translation>Über den Weg der Maschine hinaus</translation>
+    </message>
+    <message>
+        <source>The machine cannot reach so far along %1.</source>
+        <translation>Die Maschine reicht entlang %1 nicht so weit.</translation>
+    </message>
+    <message>
+        <source>Tool too wide for strokes</source>
+        <translation>Werkzeug zu breit für Striche</translation>
+    </message>
+    <message>
+        <source>%1: nothing is cut where strokes are narrower than the tool. Take a smaller one, or larger letters.</source>
+        <translation>%1: nichts wird geschnitten, wo Striche schmaler als das Werkzeug sind. Nimm ein kleineres, oder größere Buchstaben.</translation>
+    </message>
+    <message>
+        <source>Little stock round the part</source>
+        <translation>Wenig Rohmaterial um das Teil</translation>
+    </message>
+    <message>
+        <source>The tool runs along the stock&apos;s edge or beside it. Leave a margin of its width.</source>
+        <translation>Das Werkzeug läuft an der Kante des Rohmaterials oder daneben. Lass einen Rand von seiner Breite.</translation>
+    </message>
+    <message>
+        <source>Stock thicker than the blank</source>
+        <translation>Rohmaterial dicker als der Rohling</translation>
+    </message>
+    <message>
+        <source>What is cut out comes as thick as the stock.</source>
+        <translation>Was ausgeschnitten wird, wird so dick wie das Rohmaterial.</translation>
+    </message>
+    <message>
+        <source>No room for a lead</source>
+        <translation>Kein Platz für einen Einlauf</translation>
+    </message>
+    <message>
+        <source>%1: there is no place in the waste to begin from, so the cut begins on the line.</source>
+        <translation>%1: im Abfall ist keine Stelle zum Beginnen, darum beginnt der Schnitt auf der Linie.</translation>
+    </message>
+    <message>
+        <source>Another depth than its working</source>
+        <translation>Andere Tiefe als die Bearbeitung</translation>
+    </message>
+    <message>
+        <source>%1 tells a depth of its own, and the letters are designed with another.</source>
+        <translation>%1 nennt eine eigene Tiefe, und die Buchstaben sind mit einer anderen entworfen.</translation>
+    </message>
+    <message>
+        <source>Unknown dialect</source>
+        <translation>Unbekannter Dialekt</translation>
+    </message>
+    <message>
+        <source>There is no description of “%1”, so no file can be written.</source>
+        <translation>Es gibt keine Beschreibung von „%1“, darum kann keine Datei geschrieben werden.</translation>
+    </message>
+    <message>
+        <source>Cut free too early</source>
+        <translation>Zu früh freigeschnitten</translation>
+    </message>
+    <message>
+        <source>%1 frees the part before all that is to be done to it. Cut it out last, or hold it by tabs.</source>
+        <translation>%1 löst das Teil, bevor alles daran getan ist. Schneide es zuletzt aus, oder halte es mit Haltestegen.</translation>
+    </message>
+    <message>
+        <source>Pieces come loose inside</source>
+        <translation>Stücke lösen sich im Inneren</translation>
+    </message>
+    <message>
+        <source>%1: what is cut out within the part lies loose under the tool. Give the operation tabs, or take the pieces out as they fall.</source>
+        <translation>%1: was innerhalb des Teils ausgeschnitten wird, liegt lose unter dem Werkzeug. Gib dem Arbeitsgang Haltestege, oder nimm die Stücke heraus, wie sie fallen.</translation>
+    </message>
+    <message>
+        <source>Beyond the spindle&apos;s speeds</source>
+        <translation>Über die Drehzahlen der Spindel hinaus</translation>
+    </message>
+    <message>
+        <source>%1 asks for a speed that the machine&apos;s spindle does not turn at.</source>
+        <translation>%1 verlangt eine Drehzahl, mit der die Spindel der Maschine nicht dreht.</translation>
+    </message>
+    <message>
+        <source>Not for this machine</source>
+        <translation>Nicht für diese Maschine</translation>
+    </message>
+    <message>
+        <source>%1 needs a spindle where the machine carries a torch, or the other way round.</source>
+        <translation>%1 braucht eine Spindel, wo die Maschine einen Brenner trägt, oder umgekehrt.</translation>
+    </message>
+    <message>
+        <source>Zero elsewhere than last time</source>
+        <translation>Nullpunkt anderswo als zuletzt</translation>
+    </message>
+    <message>
+        <source>The last file for this process had its zero at another place of the stock.</source>
+        <translation>Die letzte Datei für dieses Verfahren hatte ihren Nullpunkt an einer anderen Stelle des Rohmaterials.</translation>
+    </message>
+    <message>
+        <source>Outlines were mended</source>
+        <translation>Umrisse wurden ausgebessert</translation>
+    </message>
+    <message>
+        <source>Contours overlapped or crossed; they were united and come out filled.</source>
+        <translation>Konturen lagen übereinander oder kreuzten sich; sie wurden vereint und gefüllt.</translation>
+    </message>
+    <message>
+        <source>The stock stands above the blank</source>
+        <translation>Das Rohmaterial steht über den Rohling</translation>
+    </message>
+    <message>
+        <source>Depths count from the blank&apos;s surface, which lies so far below the stock&apos;s, and nothing takes that off before. Take thinner stock, or put a raster first.</source>
+        <translation>Tiefen zählen von der Fläche des Rohlings, die so weit unter der des Rohmaterials liegt, und nichts nimmt das vorher ab. Nimm dünneres Rohmaterial, oder stelle ein Raster davor.</translation>
+    </message>
+    <message>
+        <source>The tool meets the chuck</source>
+        <translation>Das Werkzeug trifft das Futter</translation>
+    </message>
+    <message>
+        <source>%1 comes so far over what holds the bar. Move the words away from it, or hold the bar at its other end.</source>
+        <translation>%1 kommt so weit über das, was den Stab hält. Rücke die Wörter davon weg, oder halte den Stab am anderen Ende.</translation>
+    </message>
+    <message>
+        <source>%1: the side leans too far there for this tool, whose flank would run into it. Place the words nearer to the top, or let the bar turn on an axis.</source>
+        <translation>%1: die Seite neigt sich dort zu weit für dieses Werkzeug, dessen Flanke hineinliefe. Lege die Wörter näher nach oben, oder lass den Stab auf einer Achse drehen.</translation>
+    </message>
+    <message>
+        <source>Not cut on a side like this</source>
+        <translation>Auf einer solchen Seite nicht geschnitten</translation>
+    </message>
+    <message>
+        <source>%1 is not done there. On sides that go round the blank words are scribed, V-carved and pocketed, and where the bar turns a raster takes the ground off.</source>
+        <translation>%1 wird dort nicht getan. Auf Seiten, die um den Rohling gehen, werden Wörter geritzt, V-geschnitzt und als Tasche geräumt, und wo der Stab dreht, nimmt ein Raster den Grund ab.</translation>
+    </message>
+    <message>
+        <source>Nothing is cut of these words</source>
+        <translation>Aus diesen Wörtern wird nichts geschnitten</translation>
+    </message>
+    <message>
+        <source>Thinner than metal runs into: the casting lacks it.</source>
+        <translation>Dünner, als Metall hineinläuft: dem Guss fehlt es.</translation>
+    </message>
+    <message>
+        <source>So thin that metal may not run all the way into it.</source>
+        <translation>So dünn, dass Metall vielleicht nicht ganz hineinläuft.</translation>
+    </message>
+    <message>
+        <source>Narrower than the mould holds: it breaks off and metal fills the place.</source>
+        <translation>Schmaler, als die Form hält: es bricht ab, und Metall füllt die Stelle.</translation>
+    </message>
+    <message>
+        <source>So narrow that the mould may crumble here.</source>
+        <translation>So schmal, dass die Form hier bröckeln kann.</translation>
+    </message>
+    <message>
+        <source>Sharp edges of a pattern crumble in the mould and come out ragged.</source>
+        <translation>Scharfe Kanten eines Modells bröckeln in der Form und kommen ausgefranst heraus.</translation>
+    </message>
+    <message>
+        <source>So upright, walls of a pattern tear the mould when it is drawn out.</source>
+        <translation>So steil reißen die Wände eines Modells die Form auf, wenn es gezogen wird.</translation>
+    </message>
+    <message>
+        <source>Thinner than one printed line: the printer leaves it out.</source>
+        <translation>Dünner als eine gedruckte Linie: der Drucker lässt es weg.</translation>
+    </message>
+    <message>
+        <source>Less than two printed lines wide: it may print weak or ragged.</source>
+        <translation>Weniger als zwei gedruckte Linien breit: es kann schwach oder ausgefranst werden.</translation>
+    </message>
+    <message>
+        <source>Narrower than half the nozzle: the molten line closes it.</source>
+        <translation>Schmaler als die halbe Düse: die geschmolzene Linie schließt es.</translation>
+    </message>
+    <message>
+        <source>Narrower than the nozzle: edges may run into each other.</source>
+        <translation>Schmaler als die Düse: Kanten können ineinanderlaufen.</translation>
+    </message>
+    <message>
+        <source>This place alone holds two parts together, and two printed lines do not fit into it.</source>
+        <translation>Allein diese Stelle hält zwei Teile zusammen, und zwei gedruckte Linien passen nicht hinein.</translation>
+    </message>
+    <message>
+        <source>So few layers are left under the letters that the floor shows through or tears.</source>
+        <translation>So wenige Schichten bleiben unter den Buchstaben, dass der Boden durchscheint oder reißt.</translation>
+    </message>
+    <message>
+        <source>Less than two layers: the letters hardly stand out.</source>
+        <translation>Weniger als zwei Schichten: die Buchstaben heben sich kaum ab.</translation>
+    </message>
+    <message>
+        <source>More than %1 times as high as the thinnest stroke is wide: it may break off.</source>
+        <translation>Mehr als %1-mal so hoch, wie der dünnste Strich breit ist: es kann abbrechen.</translation>
+    </message>
+    <message>
+        <source>Letters that reach less than a layer into the blank come off easily.</source>
+        <translation>Buchstaben, die weniger als eine Schicht in den Rohling reichen, lösen sich leicht.</translation>
+    </message>
+    <message>
+        <source>So narrow beside the beam that it burns away or breaks.</source>
+        <translation>So schmal neben dem Strahl, dass es wegbrennt oder bricht.</translation>
+    </message>
+    <message>
+        <source>Narrower than the sheet is thick: it breaks easily.</source>
+        <translation>Schmaler, als die Tafel dick ist: es bricht leicht.</translation>
+    </message>
+    <message>
+        <source>Narrower than the beam cuts.</source>
+        <translation>Schmaler, als der Strahl schneidet.</translation>
+    </message>
+    <message>
+        <source>Hardly wider than the cut: corners come out round.</source>
+        <translation>Kaum breiter als der Schnitt: Ecken werden rund.</translation>
+    </message>
+    <message>
+        <source>Lines closer than a cut is wide run into each other.</source>
+        <translation>Linien, die näher liegen, als ein Schnitt breit ist, laufen ineinander.</translation>
+    </message>
+    <message>
+        <source>Less than half the cutter wide: it may break away under the cutter.</source>
+        <translation>Weniger als halb so breit wie der Fräser: es kann unter ihm wegbrechen.</translation>
+    </message>
+    <message>
+        <source>Narrower than the cutter: it does not fit in.</source>
+        <translation>Schmaler als der Fräser: er passt nicht hinein.</translation>
+    </message>
+    <message>
+        <source>Hardly wider than the cutter, which rubs on both sides at once.</source>
+        <translation>Kaum breiter als der Fräser, der an beiden Seiten zugleich reibt.</translation>
+    </message>
+    <message>
+        <source>The cutter is round: this much is left in corners, at its radius.</source>
+        <translation>Der Fräser ist rund: so viel bleibt in Ecken, mit seinem Radius.</translation>
+    </message>
+    <message>
+        <source>Thinner than resin hardens reliably: it is missing or breaks in cleaning.</source>
+        <translation>Dünner, als Harz verlässlich härtet: es fehlt oder bricht beim Reinigen.</translation>
+    </message>
+    <message>
+        <source>So thin that it bends or breaks easily in cleaning.</source>
+        <translation>So dünn, dass es sich beim Reinigen leicht biegt oder bricht.</translation>
+    </message>
+    <message>
+        <source>Narrower than resin drains from: it hardens shut.</source>
+        <translation>Schmaler, als Harz abläuft: es härtet zu.</translation>
+    </message>
+    <message>
+        <source>So narrow that resin may stay in it and harden.</source>
+        <translation>So schmal, dass Harz darin bleiben und härten kann.</translation>
+    </message>
+    <message>
+        <source>More than %1 times as high as the thinnest stroke is wide: it may bend or break off.</source>
+        <translation>Mehr als %1-mal so hoch, wie der dünnste Strich breit ist: es kann sich biegen oder abbrechen.</translation>
+    </message>
+    <message>
+        <source>So high, letters on something worn catch on cloth and skin.</source>
+        <translation>So hohe Buchstaben auf etwas Getragenem hängen an Stoff und Haut.</translation>
+    </message>
+    <message>
+        <source>Nothing is left under the letters.</source>
+        <translation>Unter den Buchstaben bleibt nichts.</translation>
+    </message>
+    <message>
+        <source>So little beside the flame melts away.</source>
+        <translation>So wenig neben der Flamme schmilzt weg.</translation>
+    </message>
+    <message>
+        <source>So little beside the flame may warp or be washed out.</source>
+        <translation>So wenig neben der Flamme kann sich verziehen oder ausgewaschen werden.</translation>
+    </message>
+    <message>
+        <source>Narrower than the plate is thick, or than the cut: it closes up.</source>
+        <translation>Schmaler, als die Platte dick ist, oder als der Schnitt: es läuft zu.</translation>
+    </message>
+    <message>
+        <source>So narrow for this plate that its sides come out ragged.</source>
+        <translation>So schmal bei dieser Platte, dass die Seiten ausgefranst werden.</translation>
+    </message>
+    <message>
+        <source>The torch does not come out at the other side of so thick a plate.</source>
+        <translation>Der Brenner kommt auf der anderen Seite einer so dicken Platte nicht heraus.</translation>
+    </message>
+    <message>
+        <source>So thin a plate burns away and warps under the torch.</source>
+        <translation>Eine so dünne Platte verbrennt und verzieht sich unter dem Brenner.</translation>
+    </message>
+    <message>
+        <source>So thin a land between two cuts may chip out.</source>
+        <translation>So dünn kann ein Steg zwischen zwei Schnitten ausbrechen.</translation>
+    </message>
+    <message>
+        <source>Narrower than the bit&apos;s tip: nothing is cut here.</source>
+        <translation>Schmaler als die Spitze des Fräsers: hier wird nichts geschnitten.</translation>
+    </message>
+</context>
+<context>
     <name>Sheets</name>
     <message>
         <source>This line is 100 mm long. %1</source>

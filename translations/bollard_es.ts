@@ -1388,6 +1388,645 @@
     </message>
 </context>
 <context>
+    <name>Rules</name>
+    <message>
+        <source>Nothing could be made</source>
+        <translation>No se pudo hacer nada</translation>
+    </message>
+    <message>
+        <source>Typeface cannot be used</source>
+        <translation>El tipo no se puede usar</translation>
+    </message>
+    <message>
+        <source>No value for {%1}</source>
+        <translation>Sin valor para {%1}</translation>
+    </message>
+    <message>
+        <source>The rows in Output have no such field. Add it there, or double the braces to set them.</source>
+        <translation>Las filas de Salida no tienen ese campo. Añádelo allí, o dobla las llaves para escribirlas.</translation>
+    </message>
+    <message>
+        <source>Ornament without a shape</source>
+        <translation>Adorno sin forma</translation>
+    </message>
+    <message>
+        <source>There is nothing for it to go round or along, or its artwork holds no shape.</source>
+        <translation>No hay nada que rodear o seguir, o su motivo no tiene ninguna forma.</translation>
+    </message>
+    <message>
+        <source>Words longer than their line</source>
+        <translation>Palabras más largas que su línea</translation>
+    </message>
+    <message>
+        <source>The words run beyond the end of the line they stand on, or round it into themselves.</source>
+        <translation>Las palabras pasan del final de su línea, o dan la vuelta sobre sí mismas.</translation>
+    </message>
+    <message>
+        <source>Character missing in the typeface</source>
+        <translation>Falta un signo en el tipo</translation>
+    </message>
+    <message>
+        <source>%1 has no such character, so nothing is made of it. Choose another typeface or sign.</source>
+        <translation>%1 no tiene ese signo, así que no se hace nada de él. Elige otro tipo u otro signo.</translation>
+    </message>
+    <message>
+        <source>Character draws nothing</source>
+        <translation>El signo no dibuja nada</translation>
+    </message>
+    <message>
+        <source>%1 knows the character but has no outline for it, so nothing is made of it.</source>
+        <translation>%1 conoce el signo pero no tiene contorno, así que no se hace nada de él.</translation>
+    </message>
+    <message>
+        <source>No size of these letters gives that measure; this is the nearest. Change the size, the weight or the spaces.</source>
+        <translation>Ningún tamaño de estas letras da esa medida; este es el más cercano. Cambia el tamaño, el peso o los espacios.</translation>
+    </message>
+    <message>
+        <source>All letters close up</source>
+        <translation>Todas las letras se cierran</translation>
+    </message>
+    <message>
+        <source>Strokes grown on both sides would be higher than the letters. Lower the weight or make the letters larger.</source>
+        <translation>Los trazos crecidos por ambos lados serían más altos que las letras. Baja el peso o agranda las letras.</translation>
+    </message>
+    <message>
+        <source>Letters too large or too far out</source>
+        <translation>Letras demasiado grandes o lejanas</translation>
+    </message>
+    <message>
+        <source>Nothing can lie farther than 107 m from the origin, so these are left out. Make them smaller or move them nearer.</source>
+        <translation>Nada puede estar a más de 107 m del origen, así que estas se omiten. Hazlas menores o acércalas.</translation>
+    </message>
+    <message>
+        <source>Neck too narrow</source>
+        <translation>Estrechamiento demasiado fino</translation>
+    </message>
+    <message>
+        <source>Strokes vanish</source>
+        <translation>Hay trazos que desaparecen</translation>
+    </message>
+    <message>
+        <source>The weight change takes more off these strokes than they are wide.</source>
+        <translation>El cambio de peso quita a estos trazos más de lo que miden de ancho.</translation>
+    </message>
+    <message>
+        <source>Counters fill up</source>
+        <translation>Se llenan ojos</translation>
+    </message>
+    <message>
+        <source>The strokes grow towards each other by more than these holes are wide.</source>
+        <translation>Los trazos crecen uno hacia otro más de lo que miden estos agujeros.</translation>
+    </message>
+    <message>
+        <source>Counters fall out</source>
+        <translation>Se caen ojos</translation>
+    </message>
+    <message>
+        <source>Cut right through, these are held by nothing.</source>
+        <translation>Cortados del todo, nada los sujeta.</translation>
+    </message>
+    <message>
+        <source>Letters joined to nothing</source>
+        <translation>Letras sin unión</translation>
+    </message>
+    <message>
+        <source>Nothing holds these letters to the rest.</source>
+        <translation>Nada sujeta estas letras al resto.</translation>
+    </message>
+    <message>
+        <source>Relief too low</source>
+        <translation>Relieve demasiado bajo</translation>
+    </message>
+    <message>
+        <source>Letters tall for their strokes</source>
+        <translation>Letras altas para sus trazos</translation>
+    </message>
+    <message>
+        <source>Letters high for something worn</source>
+        <translation>Letras altas para algo que se lleva puesto</translation>
+    </message>
+    <message>
+        <source>Bedding too shallow</source>
+        <translation>Asiento demasiado poco hondo</translation>
+    </message>
+    <message>
+        <source>Words beyond the blank</source>
+        <translation>Palabras fuera de la pieza base</translation>
+    </message>
+    <message>
+        <source>Part of the words lies off the blank or over a hole.</source>
+        <translation>Parte de las palabras está fuera de la pieza base o sobre un agujero.</translation>
+    </message>
+    <message>
+        <source>Too near the edge</source>
+        <translation>Demasiado cerca del borde</translation>
+    </message>
+    <message>
+        <source>Nearer to an edge than the margin set for this blank.</source>
+        <translation>Más cerca de un borde que el margen de esta pieza base.</translation>
+    </message>
+    <message>
+        <source>The blank has no size</source>
+        <translation>La pieza base no tiene tamaño</translation>
+    </message>
+    <message>
+        <source>Give the blank a width, a height and a thickness above 0.</source>
+        <translation>Da a la pieza base un ancho, un alto y un grosor mayores que 0.</translation>
+    </message>
+    <message>
+        <source>The profile crosses itself</source>
+        <translation>El perfil se cruza</translation>
+    </message>
+    <message>
+        <source>Between its points the profile runs through itself or beyond its ends. Move its points apart.</source>
+        <translation>Entre sus puntos el perfil se atraviesa o pasa de sus extremos. Separa sus puntos.</translation>
+    </message>
+    <message>
+        <source>Longer than once round</source>
+        <translation>Más largo que una vuelta</translation>
+    </message>
+    <message>
+        <source>The words run into themselves. Make them smaller or narrower, or the blank larger.</source>
+        <translation>Las palabras se topan consigo mismas. Hazlas menores o más estrechas, o la pieza base mayor.</translation>
+    </message>
+    <message>
+        <source>Letters across the border of facets</source>
+        <translation>Letras sobre el borde de facetas</translation>
+    </message>
+    <message>
+        <source>These bend over the edge between two facets. Give the letters out one to a facet, or move them.</source>
+        <translation>Se doblan sobre el canto entre dos facetas. Reparte las letras una por faceta, o muévelas.</translation>
+    </message>
+    <message>
+        <source>Letters narrow towards a pole</source>
+        <translation>Letras más estrechas hacia un polo</translation>
+    </message>
+    <message>
+        <source>They are as wide as drawn where they are placed, and so much of that where the blank is thinner.</source>
+        <translation>Son tan anchas como se dibujaron donde están, y solo tanto de ello donde la pieza base es más fina.</translation>
+    </message>
+    <message>
+        <source>Flat tops are uneven</source>
+        <translation>Las cimas planas son desiguales</translation>
+    </message>
+    <message>
+        <source>At their ends letters stand so much farther off the side, or nearer, than in their middle.</source>
+        <translation>En sus extremos las letras se apartan tanto más de la cara, o menos, que en su centro.</translation>
+    </message>
+    <message>
+        <source>Letters of two sides meet</source>
+        <translation>Se encuentran letras de dos caras</translation>
+    </message>
+    <message>
+        <source>They reach into each other inside the blank. Make them less deep, or move them apart.</source>
+        <translation>Se juntan dentro de la pieza base. Hazlas menos hondas, o sepáralas.</translation>
+    </message>
+    <message>
+        <source>The part cannot be had</source>
+        <translation>La pieza no se puede obtener</translation>
+    </message>
+    <message>
+        <source>The part was mended</source>
+        <translation>La pieza fue arreglada</translation>
+    </message>
+    <message>
+        <source>Triangles of its file that were there twice or faced the other way, or small holes, were put right. The file stays as it is.</source>
+        <translation>Se corrigieron triángulos de su archivo repetidos o vueltos, o agujeros pequeños. El archivo queda como está.</translation>
+    </message>
+    <message>
+        <source>No side there</source>
+        <translation>Ahí no hay cara</translation>
+    </message>
+    <message>
+        <source>The blank has no such side</source>
+        <translation>La pieza base no tiene esa cara</translation>
+    </message>
+    <message>
+        <source>Hole beyond the blank</source>
+        <translation>Agujero fuera de la pieza base</translation>
+    </message>
+    <message>
+        <source>The hole cuts into the blank&apos;s edge or misses the blank.</source>
+        <translation>El agujero corta el borde de la pieza base o no la alcanza.</translation>
+    </message>
+    <message>
+        <source>Narrow land beside a hole</source>
+        <translation>Tabique estrecho junto a un agujero</translation>
+    </message>
+    <message>
+        <source>Too thick to cut through</source>
+        <translation>Demasiado gruesa para cortarla</translation>
+    </message>
+    <message>
+        <source>Thin to cut</source>
+        <translation>Fina para cortar</translation>
+    </message>
+    <message>
+        <source>Sharp edges</source>
+        <translation>Cantos vivos</translation>
+    </message>
+    <message>
+        <source>Walls lean too little</source>
+        <translation>Las paredes se inclinan demasiado poco</translation>
+    </message>
+    <message>
+        <source>Wide strokes with a flat floor</source>
+        <translation>Trazos anchos con fondo plano</translation>
+    </message>
+    <message>
+        <source>The depth ends before the flanks meet in the middle of these strokes. A greater depth carves them to a point.</source>
+        <translation>La profundidad acaba antes de que los flancos se junten en medio de estos trazos. Más profundidad los talla en punta.</translation>
+    </message>
+    <message>
+        <source>Corners stay round</source>
+        <translation>Las esquinas quedan redondas</translation>
+    </message>
+    <message>
+        <source>Parts that begin in the air</source>
+        <translation>Partes que empiezan en el aire</translation>
+    </message>
+    <message>
+        <source>Lying so nothing is below them where they begin. Let the part lie otherwise, or support it.</source>
+        <translation>Así apoyada no hay nada bajo ellas donde empiezan. Apoya la pieza de otro modo, o sostenla.</translation>
+    </message>
+    <message>
+        <source>Overhangs too far</source>
+        <translation>Sobresale demasiado</translation>
+    </message>
+    <message>
+        <source>Lying so, so much leans out farther than a print holds. Let the part lie otherwise.</source>
+        <translation>Así apoyada, tanto se inclina hacia fuera más de lo que aguanta una impresión. Apoya la pieza de otro modo.</translation>
+    </message>
+    <message>
+        <source>Not a whole number of layers</source>
+        <translation>No es un número entero de capas</translation>
+    </message>
+    <message>
+        <source>The printer makes it a layer higher or lower than it is drawn.</source>
+        <translation>La impresora lo hace una capa más alto o más bajo de lo dibujado.</translation>
+    </message>
+    <message>
+        <source>Letters lose a layer</source>
+        <translation>Letras que pierden una capa</translation>
+    </message>
+    <message>
+        <source>As the print lies, letters come out in fewer layers than they are high, or in none.</source>
+        <translation>Según se apoya la impresión, las letras salen en menos capas de lo que miden, o en ninguna.</translation>
+    </message>
+    <message>
+        <source>Larger than the printer&apos;s bed</source>
+        <translation>Mayor que la cama de la impresora</translation>
+    </message>
+    <message>
+        <source>Lying so the part does not fit on the bed, or under the top. Turn it, or make it smaller.</source>
+        <translation>Así apoyada la pieza no cabe en la cama, o bajo el techo. Gírala, o hazla menor.</translation>
+    </message>
+    <message>
+        <source>The solid could not be built</source>
+        <translation>No se pudo formar el sólido</translation>
+    </message>
+    <message>
+        <source>Ties without a stroke</source>
+        <translation>Tirantes sin trazo</translation>
+    </message>
+    <message>
+        <source>These were put by hand where their letter is not cut any more. Drag them back, or take them away.</source>
+        <translation>Se pusieron a mano donde su letra ya no se corta. Llévalos de vuelta, o quítalos.</translation>
+    </message>
+    <message>
+        <source>No ties needed</source>
+        <translation>No hacen falta tirantes</translation>
+    </message>
+    <message>
+        <source>No letter of these words encloses anything, so %1 gets none.</source>
+        <translation>Ninguna letra de estas palabras encierra nada, así que %1 no recibe ninguno.</translation>
+    </message>
+    <message>
+        <source>Part beyond the stock</source>
+        <translation>Pieza fuera del material</translation>
+    </message>
+    <message>
+        <source>The blank does not lie within the stock. Make the stock larger, or move it.</source>
+        <translation>La pieza base no está dentro del material. Agranda el material, o muévelo.</translation>
+    </message>
+    <message>
+        <source>Cuts beside the stock</source>
+        <translation>Corta al lado del material</translation>
+    </message>
+    <message>
+        <source>Some of what is cut lies where there is no stock.</source>
+        <translation>Parte de lo que se corta está donde no hay material.</translation>
+    </message>
+    <message>
+        <source>Deeper than the stock</source>
+        <translation>Más hondo que el material</translation>
+    </message>
+    <message>
+        <source>%1 goes through the stock into what lies below.</source>
+        <translation>%1 atraviesa el material hacia lo que hay debajo.</translation>
+    </message>
+    <message>
+        <source>Deeper than the tool cuts</source>
+        <translation>Más hondo de lo que corta la herramienta</translation>
+    </message>
+    <message>
+        <source>%1: the shank rubs where the cutting edges end. Take a longer tool, or cut less deep.</source>
+        <translation>%1: el mango roza donde acaban los filos. Usa una herramienta más larga, o corta menos hondo.</translation>
+    </message>
+    <message>
+        <source>Beyond the machine&apos;s travel</source>
+        <translation>Fuera del recorrido de la máquina</translation>
+    </message>
+    <message>
+        <source>The machine cannot reach so far along %1.</source>
+        <translation>La máquina no llega tan lejos en %1.</translation>
+    </message>
+    <message>
+        <source>Tool too wide for strokes</source>
+        <translation>Herramienta demasiado ancha para los trazos</translation>
+    </message>
+    <message>
+        <source>%1: nothing is cut where strokes are narrower than the tool. Take a smaller one, or larger letters.</source>
+        <translation>%1: no se corta nada donde los trazos son más estrechos que la herramienta. Usa una menor, o letras mayores.</translation>
+    </message>
+    <message>
+        <source>Little stock round the part</source>
+        <translation>Poco material alrededor de la pieza</translation>
+    </message>
+    <message>
+        <source>The tool runs along the stock&apos;s edge or beside it. Leave a margin of its width.</source>
+        <translation>La herramienta va por el borde del material o a su lado. Deja un margen de su ancho.</translation>
+    </message>
+    <message>
+        <source>Stock thicker than the blank</source>
+        <translation>Material más grueso que la pieza base</translation>
+    </message>
+    <message>
+        <source>What is cut out comes as thick as the stock.</source>
+        <translation>Lo que se recorta sale tan grueso como el material.</translation>
+    </message>
+    <message>
+        <source>No room for a lead</source>
+        <translation>Sin sitio para una entrada</translation>
+    </message>
+    <message>
+        <source>%1: there is no place in the waste to begin from, so the cut begins on the line.</source>
+        <translation>%1: no hay sitio en el sobrante donde empezar, así que el corte empieza en la línea.</translation>
+    </message>
+    <message>
+        <source>Another depth than its working</source>
+        <translation>Otra profundidad que su labor</translation>
+    </message>
+    <message>
+        <source>%1 tells a depth of its own, and the letters are designed with another.</source>
+        <translation>%1 dice una profundidad propia, y las letras se diseñaron con otra.</translation>
+    </message>
+    <message>
+        <source>Unknown dialect</source>
+        <translation>Dialecto desconocido</translation>
+    </message>
+    <message>
+        <source>There is no description of “%1”, so no file can be written.</source>
+        <translation>No hay descripción de «%1», así que no se puede escribir ningún archivo.</translation>
+    </message>
+    <message>
+        <source>Cut free too early</source>
+        <translation>Separada demasiado pronto</translation>
+    </message>
+    <message>
+        <source>%1 frees the part before all that is to be done to it. Cut it out last, or hold it by tabs.</source>
+        <translation>%1 suelta la pieza antes de que se le haga todo. Recórtala al final, o sujétala con tirantes.</translation>
+    </message>
+    <message>
+        <source>Pieces come loose inside</source>
+        <translation>Se sueltan trozos por dentro</translation>
+    </message>
+    <message>
+        <source>%1: what is cut out within the part lies loose under the tool. Give the operation tabs, or take the pieces out as they fall.</source>
+        <translation>%1: lo que se recorta dentro de la pieza queda suelto bajo la herramienta. Da tirantes a la operación, o saca los trozos según caen.</translation>
+    </message>
+    <message>
+        <source>Beyond the spindle&apos;s speeds</source>
+        <translation>Fuera de las velocidades del husillo</translation>
+    </message>
+    <message>
+        <source>%1 asks for a speed that the machine&apos;s spindle does not turn at.</source>
+        <translation>%1 pide una velocidad a la que no gira el husillo de la máquina.</translation>
+    </message>
+    <message>
+        <source>Not for this machine</source>
+        <translation>No para esta máquina</translation>
+    </message>
+    <message>
+        <source>%1 needs a spindle where the machine carries a torch, or the other way round.</source>
+        <translation>%1 necesita un husillo donde la máquina lleva un soplete, o al revés.</translation>
+    </message>
+    <message>
+        <source>Zero elsewhere than last time</source>
+        <translation>Cero en otro sitio que la última vez</translation>
+    </message>
+    <message>
+        <source>The last file for this process had its zero at another place of the stock.</source>
+        <translation>El último archivo de este proceso tenía su cero en otro sitio del material.</translation>
+    </message>
+    <message>
+        <source>Outlines were mended</source>
+        <translation>Se arreglaron contornos</translation>
+    </message>
+    <message>
+        <source>Contours overlapped or crossed; they were united and come out filled.</source>
+        <translation>Había contornos superpuestos o cruzados; se unieron y salen llenos.</translation>
+    </message>
+    <message>
+        <source>The stock stands above the blank</source>
+        <translation>El material sobresale de la pieza base</translation>
+    </message>
+    <message>
+        <source>Depths count from the blank&apos;s surface, which lies so far below the stock&apos;s, and nothing takes that off before. Take thinner stock, or put a raster first.</source>
+        <translation>Las profundidades cuentan desde la superficie de la pieza base, tanto por debajo de la del material, y nada lo quita antes. Usa material más fino, o pon antes un barrido.</translation>
+    </message>
+    <message>
+        <source>The tool meets the chuck</source>
+        <translation>La herramienta toca el plato</translation>
+    </message>
+    <message>
+        <source>%1 comes so far over what holds the bar. Move the words away from it, or hold the bar at its other end.</source>
+        <translation>%1 llega tanto sobre lo que sujeta la barra. Aleja de ahí las palabras, o sujeta la barra por el otro extremo.</translation>
+    </message>
+    <message>
+        <source>%1: the side leans too far there for this tool, whose flank would run into it. Place the words nearer to the top, or let the bar turn on an axis.</source>
+        <translation>%1: la cara se inclina ahí demasiado para esta herramienta, cuyo flanco entraría en ella. Pon las palabras más cerca de lo alto, o deja girar la barra en un eje.</translation>
+    </message>
+    <message>
+        <source>Not cut on a side like this</source>
+        <translation>No se corta en una cara así</translation>
+    </message>
+    <message>
+        <source>%1 is not done there. On sides that go round the blank words are scribed, V-carved and pocketed, and where the bar turns a raster takes the ground off.</source>
+        <translation>%1 no se hace ahí. En caras que rodean la pieza base las palabras se trazan, se tallan en V y se cajean, y donde la barra gira un barrido quita el fondo.</translation>
+    </message>
+    <message>
+        <source>Nothing is cut of these words</source>
+        <translation>No se corta nada de estas palabras</translation>
+    </message>
+    <message>
+        <source>Thinner than metal runs into: the casting lacks it.</source>
+        <translation>Más fino de lo que corre el metal: le falta a la fundición.</translation>
+    </message>
+    <message>
+        <source>So thin that metal may not run all the way into it.</source>
+        <translation>Tan fino que el metal puede no llegar hasta el fondo.</translation>
+    </message>
+    <message>
+        <source>Narrower than the mould holds: it breaks off and metal fills the place.</source>
+        <translation>Más estrecho de lo que aguanta el molde: se rompe y el metal llena el sitio.</translation>
+    </message>
+    <message>
+        <source>So narrow that the mould may crumble here.</source>
+        <translation>Tan estrecho que el molde puede desmoronarse aquí.</translation>
+    </message>
+    <message>
+        <source>Sharp edges of a pattern crumble in the mould and come out ragged.</source>
+        <translation>Los cantos vivos de un modelo se desmoronan en el molde y salen rotos.</translation>
+    </message>
+    <message>
+        <source>So upright, walls of a pattern tear the mould when it is drawn out.</source>
+        <translation>Tan rectas, las paredes de un modelo desgarran el molde al sacarlo.</translation>
+    </message>
+    <message>
+        <source>Thinner than one printed line: the printer leaves it out.</source>
+        <translation>Más fino que una línea impresa: la impresora lo omite.</translation>
+    </message>
+    <message>
+        <source>Less than two printed lines wide: it may print weak or ragged.</source>
+        <translation>Menos de dos líneas impresas de ancho: puede salir débil o roto.</translation>
+    </message>
+    <message>
+        <source>Narrower than half the nozzle: the molten line closes it.</source>
+        <translation>Más estrecho que media boquilla: la línea fundida lo cierra.</translation>
+    </message>
+    <message>
+        <source>Narrower than the nozzle: edges may run into each other.</source>
+        <translation>Más estrecho que la boquilla: los bordes pueden unirse.</translation>
+    </message>
+    <message>
+        <source>This place alone holds two parts together, and two printed lines do not fit into it.</source>
+        <translation>Solo este sitio une dos partes, y en él no caben dos líneas impresas.</translation>
+    </message>
+    <message>
+        <source>So few layers are left under the letters that the floor shows through or tears.</source>
+        <translation>Quedan tan pocas capas bajo las letras que el fondo se transparenta o se rasga.</translation>
+    </message>
+    <message>
+        <source>Less than two layers: the letters hardly stand out.</source>
+        <translation>Menos de dos capas: las letras apenas resaltan.</translation>
+    </message>
+    <message>
+        <source>More than %1 times as high as the thinnest stroke is wide: it may break off.</source>
+        <translation>Más de %1 veces tan alto como ancho es el trazo más fino: puede romperse.</translation>
+    </message>
+    <message>
+        <source>Letters that reach less than a layer into the blank come off easily.</source>
+        <translation>Las letras que entran menos de una capa en la pieza base se sueltan fácilmente.</translation>
+    </message>
+    <message>
+        <source>So narrow beside the beam that it burns away or breaks.</source>
+        <translation>Tan estrecho junto al rayo que se quema o se rompe.</translation>
+    </message>
+    <message>
+        <source>Narrower than the sheet is thick: it breaks easily.</source>
+        <translation>Más estrecho que el grosor de la lámina: se rompe fácilmente.</translation>
+    </message>
+    <message>
+        <source>Narrower than the beam cuts.</source>
+        <translation>Más estrecho de lo que corta el rayo.</translation>
+    </message>
+    <message>
+        <source>Hardly wider than the cut: corners come out round.</source>
+        <translation>Apenas más ancho que el corte: las esquinas salen redondas.</translation>
+    </message>
+    <message>
+        <source>Lines closer than a cut is wide run into each other.</source>
+        <translation>Líneas más juntas que el ancho de un corte se unen.</translation>
+    </message>
+    <message>
+        <source>Less than half the cutter wide: it may break away under the cutter.</source>
+        <translation>Menos de media fresa de ancho: puede romperse bajo ella.</translation>
+    </message>
+    <message>
+        <source>Narrower than the cutter: it does not fit in.</source>
+        <translation>Más estrecho que la fresa: no cabe.</translation>
+    </message>
+    <message>
+        <source>Hardly wider than the cutter, which rubs on both sides at once.</source>
+        <translation>Apenas más ancho que la fresa, que roza por ambos lados a la vez.</translation>
+    </message>
+    <message>
+        <source>The cutter is round: this much is left in corners, at its radius.</source>
+        <translation>La fresa es redonda: tanto queda en las esquinas, a su radio.</translation>
+    </message>
+    <message>
+        <source>Thinner than resin hardens reliably: it is missing or breaks in cleaning.</source>
+        <translation>Más fino de lo que la resina endurece con seguridad: falta o se rompe al limpiar.</translation>
+    </message>
+    <message>
+        <source>So thin that it bends or breaks easily in cleaning.</source>
+        <translation>Tan fino que se dobla o rompe fácilmente al limpiar.</translation>
+    </message>
+    <message>
+        <source>Narrower than resin drains from: it hardens shut.</source>
+        <translation>Más estrecho de lo que escurre la resina: se endurece cerrado.</translation>
+    </message>
+    <message>
+        <source>So narrow that resin may stay in it and harden.</source>
+        <translation>Tan estrecho que la resina puede quedarse y endurecerse.</translation>
+    </message>
+    <message>
+        <source>More than %1 times as high as the thinnest stroke is wide: it may bend or break off.</source>
+        <translation>Más de %1 veces tan alto como ancho es el trazo más fino: puede doblarse o romperse.</translation>
+    </message>
+    <message>
+        <source>So high, letters on something worn catch on cloth and skin.</source>
+        <translation>Tan altas, las letras de algo que se lleva puesto enganchan tela y piel.</translation>
+    </message>
+    <message>
+        <source>Nothing is left under the letters.</source>
+        <translation>No queda nada bajo las letras.</translation>
+    </message>
+    <message>
+        <source>So little beside the flame melts away.</source>
+        <translation>Tan poco junto a la llama se derrite.</translation>
+    </message>
+    <message>
+        <source>So little beside the flame may warp or be washed out.</source>
+        <translation>Tan poco junto a la llama puede alabearse o perderse.</translation>
+    </message>
+    <message>
+        <source>Narrower than the plate is thick, or than the cut: it closes up.</source>
+        <translation>Más estrecho que el grosor de la placa, o que el corte: se cierra.</translation>
+    </message>
+    <message>
+        <source>So narrow for this plate that its sides come out ragged.</source>
+        <translation>Tan estrecho para esta placa que sus lados salen rotos.</translation>
+    </message>
+    <message>
+        <source>The torch does not come out at the other side of so thick a plate.</source>
+        <translation>El soplete no sale por el otro lado de una placa tan gruesa.</translation>
+    </message>
+    <message>
+        <source>So thin a plate burns away and warps under the torch.</source>
+        <translation>Una placa tan fina se quema y alabea bajo el soplete.</translation>
+    </message>
+    <message>
+        <source>So thin a land between two cuts may chip out.</source>
+        <translation>Un tabique tan fino entre dos cortes puede saltar.</translation>
+    </message>
+    <message>
+        <source>Narrower than the bit&apos;s tip: nothing is cut here.</source>
+        <translation>Más estrecho que la punta de la fresa: aquí no se corta nada.</translation>
+    </message>
+</context>
+<context>
     <name>Sheets</name>
     <message>
         <source>This line is 100 mm long. %1</source>

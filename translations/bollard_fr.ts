@@ -1388,6 +1388,645 @@
     </message>
 </context>
 <context>
+    <name>Rules</name>
+    <message>
+        <source>Nothing could be made</source>
+        <translation>Rien n’a pu être fait</translation>
+    </message>
+    <message>
+        <source>Typeface cannot be used</source>
+        <translation>Police inutilisable</translation>
+    </message>
+    <message>
+        <source>No value for {%1}</source>
+        <translation>Pas de valeur pour {%1}</translation>
+    </message>
+    <message>
+        <source>The rows in Output have no such field. Add it there, or double the braces to set them.</source>
+        <translation>Les rangées de Sortie n’ont pas ce champ. Ajoutez-le là, ou doublez les accolades pour les composer.</translation>
+    </message>
+    <message>
+        <source>Ornament without a shape</source>
+        <translation>Ornement sans forme</translation>
+    </message>
+    <message>
+        <source>There is nothing for it to go round or along, or its artwork holds no shape.</source>
+        <translation>Il n’y a rien à entourer ou à suivre, ou son motif ne contient pas de forme.</translation>
+    </message>
+    <message>
+        <source>Words longer than their line</source>
+        <translation>Mots plus longs que leur ligne</translation>
+    </message>
+    <message>
+        <source>The words run beyond the end of the line they stand on, or round it into themselves.</source>
+        <translation>Les mots dépassent la fin de leur ligne, ou en font le tour sur eux-mêmes.</translation>
+    </message>
+    <message>
+        <source>Character missing in the typeface</source>
+        <translation>Caractère absent de la police</translation>
+    </message>
+    <message>
+        <source>%1 has no such character, so nothing is made of it. Choose another typeface or sign.</source>
+        <translation>%1 n’a pas ce caractère, rien n’en est donc fait. Choisissez une autre police ou un autre signe.</translation>
+    </message>
+    <message>
+        <source>Character draws nothing</source>
+        <translation>Le caractère ne dessine rien</translation>
+    </message>
+    <message>
+        <source>%1 knows the character but has no outline for it, so nothing is made of it.</source>
+        <translation>%1 connaît le caractère mais n’en a pas de contour, rien n’en est donc fait.</translation>
+    </message>
+    <message>
+        <source>No size of these letters gives that measure; this is the nearest. Change the size, the weight or the spaces.</source>
+        <translation>Aucune taille de ces lettres ne donne cette mesure ; voici la plus proche. Changez la taille, la graisse ou les espaces.</translation>
+    </message>
+    <message>
+        <source>All letters close up</source>
+        <translation>Toutes les lettres se referment</translation>
+    </message>
+    <message>
+        <source>Strokes grown on both sides would be higher than the letters. Lower the weight or make the letters larger.</source>
+        <translation>Des traits accrus des deux côtés seraient plus hauts que les lettres. Baissez la graisse ou agrandissez les lettres.</translation>
+    </message>
+    <message>
+        <source>Letters too large or too far out</source>
+        <translation>Lettres trop grandes ou trop loin</translation>
+    </message>
+    <message>
+        <source>Nothing can lie farther than 107 m from the origin, so these are left out. Make them smaller or move them nearer.</source>
+        <translation>Rien ne peut être à plus de 107 m de l’origine, celles-ci sont donc omises. Rendez-les plus petites ou rapprochez-les.</translation>
+    </message>
+    <message>
+        <source>Neck too narrow</source>
+        <translation>Étranglement trop étroit</translation>
+    </message>
+    <message>
+        <source>Strokes vanish</source>
+        <translation>Des traits disparaissent</translation>
+    </message>
+    <message>
+        <source>The weight change takes more off these strokes than they are wide.</source>
+        <translation>Le changement de graisse ôte à ces traits plus que leur largeur.</translation>
+    </message>
+    <message>
+        <source>Counters fill up</source>
+        <translation>Des yeux se remplissent</translation>
+    </message>
+    <message>
+        <source>The strokes grow towards each other by more than these holes are wide.</source>
+        <translation>Les traits croissent l’un vers l’autre de plus que la largeur de ces trous.</translation>
+    </message>
+    <message>
+        <source>Counters fall out</source>
+        <translation>Des yeux tombent</translation>
+    </message>
+    <message>
+        <source>Cut right through, these are held by nothing.</source>
+        <translation>Coupés de part en part, rien ne les tient.</translation>
+    </message>
+    <message>
+        <source>Letters joined to nothing</source>
+        <translation>Lettres jointes à rien</translation>
+    </message>
+    <message>
+        <source>Nothing holds these letters to the rest.</source>
+        <translation>Rien ne tient ces lettres au reste.</translation>
+    </message>
+    <message>
+        <source>Relief too low</source>
+        <translation>Relief trop bas</translation>
+    </message>
+    <message>
+        <source>Letters tall for their strokes</source>
+        <translation>Lettres hautes pour leurs traits</translation>
+    </message>
+    <message>
+        <source>Letters high for something worn</source>
+        <translation>Lettres hautes pour un objet porté</translation>
+    </message>
+    <message>
+        <source>Bedding too shallow</source>
+        <translation>Assise trop faible</translation>
+    </message>
+    <message>
+        <source>Words beyond the blank</source>
+        <translation>Mots hors du brut</translation>
+    </message>
+    <message>
+        <source>Part of the words lies off the blank or over a hole.</source>
+        <translation>Une partie des mots est hors du brut ou sur un trou.</translation>
+    </message>
+    <message>
+        <source>Too near the edge</source>
+        <translation>Trop près du bord</translation>
+    </message>
+    <message>
+        <source>Nearer to an edge than the margin set for this blank.</source>
+        <translation>Plus près d’un bord que la marge de ce brut.</translation>
+    </message>
+    <message>
+        <source>The blank has no size</source>
+        <translation>Le brut n’a pas de taille</translation>
+    </message>
+    <message>
+        <source>Give the blank a width, a height and a thickness above 0.</source>
+        <translation>Donnez au brut une largeur, une hauteur et une épaisseur au-dessus de 0.</translation>
+    </message>
+    <message>
+        <source>The profile crosses itself</source>
+        <translation>Le profil se croise</translation>
+    </message>
+    <message>
+        <source>Between its points the profile runs through itself or beyond its ends. Move its points apart.</source>
+        <translation>Entre ses points le profil se traverse ou dépasse ses bouts. Écartez ses points.</translation>
+    </message>
+    <message>
+        <source>Longer than once round</source>
+        <translation>Plus long qu’un tour</translation>
+    </message>
+    <message>
+        <source>The words run into themselves. Make them smaller or narrower, or the blank larger.</source>
+        <translation>Les mots se rejoignent eux-mêmes. Rendez-les plus petits ou plus étroits, ou le brut plus grand.</translation>
+    </message>
+    <message>
+        <source>Letters across the border of facets</source>
+        <translation>Lettres à cheval sur des facettes</translation>
+    </message>
+    <message>
+        <source>These bend over the edge between two facets. Give the letters out one to a facet, or move them.</source>
+        <translation>Elles plient sur l’arête entre deux facettes. Donnez les lettres une par facette, ou déplacez-les.</translation>
+    </message>
+    <message>
+        <source>Letters narrow towards a pole</source>
+        <translation>Lettres resserrées vers un pôle</translation>
+    </message>
+    <message>
+        <source>They are as wide as drawn where they are placed, and so much of that where the blank is thinner.</source>
+        <translation>Elles sont larges comme dessinées là où elles sont, et d’autant seulement où le brut est plus mince.</translation>
+    </message>
+    <message>
+        <source>Flat tops are uneven</source>
+        <translation>Les dessus plats sont inégaux</translation>
+    </message>
+    <message>
+        <source>At their ends letters stand so much farther off the side, or nearer, than in their middle.</source>
+        <translation>À leurs bouts les lettres s’écartent d’autant de plus de la face, ou de moins, qu’en leur milieu.</translation>
+    </message>
+    <message>
+        <source>Letters of two sides meet</source>
+        <translation>Des lettres de deux faces se rencontrent</translation>
+    </message>
+    <message>
+        <source>They reach into each other inside the blank. Make them less deep, or move them apart.</source>
+        <translation>Elles se rejoignent dans le brut. Faites-les moins profondes, ou écartez-les.</translation>
+    </message>
+    <message>
+        <source>The part cannot be had</source>
+        <translation>La pièce ne peut être obtenue</translation>
+    </message>
+    <message>
+        <source>The part was mended</source>
+        <translation>La pièce a été réparée</translation>
+    </message>
+    <message>
+        <source>Triangles of its file that were there twice or faced the other way, or small holes, were put right. The file stays as it is.</source>
+        <translation>Des triangles de son fichier doublés ou retournés, ou de petits trous, ont été corrigés. Le fichier reste tel quel.</translation>
+    </message>
+    <message>
+        <source>No side there</source>
+        <translation>Pas de face ici</translation>
+    </message>
+    <message>
+        <source>The blank has no such side</source>
+        <translation>Le brut n’a pas cette face</translation>
+    </message>
+    <message>
+        <source>Hole beyond the blank</source>
+        <translation>Trou hors du brut</translation>
+    </message>
+    <message>
+        <source>The hole cuts into the blank&apos;s edge or misses the blank.</source>
+        <translation>Le trou entame le bord du brut ou le manque.</translation>
+    </message>
+    <message>
+        <source>Narrow land beside a hole</source>
+        <translation>Paroi étroite près d’un trou</translation>
+    </message>
+    <message>
+        <source>Too thick to cut through</source>
+        <translation>Trop épais pour être coupé</translation>
+    </message>
+    <message>
+        <source>Thin to cut</source>
+        <translation>Mince à couper</translation>
+    </message>
+    <message>
+        <source>Sharp edges</source>
+        <translation>Arêtes vives</translation>
+    </message>
+    <message>
+        <source>Walls lean too little</source>
+        <translation>Les parois s’inclinent trop peu</translation>
+    </message>
+    <message>
+        <source>Wide strokes with a flat floor</source>
+        <translation>Traits larges à fond plat</translation>
+    </message>
+    <message>
+        <source>The depth ends before the flanks meet in the middle of these strokes. A greater depth carves them to a point.</source>
+        <translation>La profondeur s’arrête avant que les flancs se rejoignent au milieu de ces traits. Plus de profondeur les taille en pointe.</translation>
+    </message>
+    <message>
+        <source>Corners stay round</source>
+        <translation>Les coins restent ronds</translation>
+    </message>
+    <message>
+        <source>Parts that begin in the air</source>
+        <translation>Parties qui commencent dans le vide</translation>
+    </message>
+    <message>
+        <source>Lying so nothing is below them where they begin. Let the part lie otherwise, or support it.</source>
+        <translation>Ainsi posées, rien n’est dessous où elles commencent. Posez la pièce autrement, ou soutenez-la.</translation>
+    </message>
+    <message>
+        <source>Overhangs too far</source>
+        <translation>Surplombe trop</translation>
+    </message>
+    <message>
+        <source>Lying so, so much leans out farther than a print holds. Let the part lie otherwise.</source>
+        <translation>Ainsi posée, autant penche plus que ne tient une impression. Posez la pièce autrement.</translation>
+    </message>
+    <message>
+        <source>Not a whole number of layers</source>
+        <translation>Pas un nombre entier de couches</translation>
+    </message>
+    <message>
+        <source>The printer makes it a layer higher or lower than it is drawn.</source>
+        <translation>L’imprimante le fait d’une couche plus haut ou plus bas que dessiné.</translation>
+    </message>
+    <message>
+        <source>Letters lose a layer</source>
+        <translation>Des lettres perdent une couche</translation>
+    </message>
+    <message>
+        <source>As the print lies, letters come out in fewer layers than they are high, or in none.</source>
+        <translation>Comme l’impression repose, des lettres sortent en moins de couches que leur hauteur, ou en aucune.</translation>
+    </message>
+    <message>
+        <source>Larger than the printer&apos;s bed</source>
+        <translation>Plus grande que le plateau</translation>
+    </message>
+    <message>
+        <source>Lying so the part does not fit on the bed, or under the top. Turn it, or make it smaller.</source>
+        <translation>Ainsi posée, la pièce ne tient pas sur le plateau, ou sous le haut. Tournez-la, ou rendez-la plus petite.</translation>
+    </message>
+    <message>
+        <source>The solid could not be built</source>
+        <translation>Le solide n’a pas pu être construit</translation>
+    </message>
+    <message>
+        <source>Ties without a stroke</source>
+        <translation>Attaches sans trait</translation>
+    </message>
+    <message>
+        <source>These were put by hand where their letter is not cut any more. Drag them back, or take them away.</source>
+        <translation>Elles ont été posées à la main là où leur lettre n’est plus coupée. Ramenez-les, ou retirez-les.</translation>
+    </message>
+    <message>
+        <source>No ties needed</source>
+        <translation>Pas d’attaches nécessaires</translation>
+    </message>
+    <message>
+        <source>No letter of these words encloses anything, so %1 gets none.</source>
+        <translation>Aucune lettre de ces mots n’entoure rien, %1 n’en reçoit donc pas.</translation>
+    </message>
+    <message>
+        <source>Part beyond the stock</source>
+        <translation>Pièce hors de la matière</translation>
+    </message>
+    <message>
+        <source>The blank does not lie within the stock. Make the stock larger, or move it.</source>
+        <translation>Le brut n’est pas dans la matière. Agrandissez la matière, ou déplacez-la.</translation>
+    </message>
+    <message>
+        <source>Cuts beside the stock</source>
+        <translation>Coupe à côté de la matière</translation>
+    </message>
+    <message>
+        <source>Some of what is cut lies where there is no stock.</source>
+        <translation>Une partie de ce qui est coupé est là où il n’y a pas de matière.</translation>
+    </message>
+    <message>
+        <source>Deeper than the stock</source>
+        <translation>Plus profond que la matière</translation>
+    </message>
+    <message>
+        <source>%1 goes through the stock into what lies below.</source>
+        <translation>%1 traverse la matière vers ce qui est dessous.</translation>
+    </message>
+    <message>
+        <source>Deeper than the tool cuts</source>
+        <translation>Plus profond que ne coupe l’outil</translation>
+    </message>
+    <message>
+        <source>%1: the shank rubs where the cutting edges end. Take a longer tool, or cut less deep.</source>
+        <translation>%1 : la queue frotte où finissent les arêtes coupantes. Prenez un outil plus long, ou coupez moins profond.</translation>
+    </message>
+    <message>
+        <source>Beyond the machine&apos;s travel</source>
+        <translation>Hors de la course de la machine</translation>
+    </message>
+    <message>
+        <source>The machine cannot reach so far along %1.</source>
+        <translation>La machine ne va pas si loin selon %1.</translation>
+    </message>
+    <message>
+        <source>Tool too wide for strokes</source>
+        <translation>Outil trop large pour les traits</translation>
+    </message>
+    <message>
+        <source>%1: nothing is cut where strokes are narrower than the tool. Take a smaller one, or larger letters.</source>
+        <translation>%1 : rien n’est coupé où les traits sont plus étroits que l’outil. Prenez-en un plus petit, ou des lettres plus grandes.</translation>
+    </message>
+    <message>
+        <source>Little stock round the part</source>
+        <translation>Peu de matière autour de la pièce</translation>
+    </message>
+    <message>
+        <source>The tool runs along the stock&apos;s edge or beside it. Leave a margin of its width.</source>
+        <translation>L’outil va au bord de la matière ou à côté. Laissez une marge de sa largeur.</translation>
+    </message>
+    <message>
+        <source>Stock thicker than the blank</source>
+        <translation>Matière plus épaisse que le brut</translation>
+    </message>
+    <message>
+        <source>What is cut out comes as thick as the stock.</source>
+        <translation>Ce qui est découpé sort aussi épais que la matière.</translation>
+    </message>
+    <message>
+        <source>No room for a lead</source>
+        <translation>Pas de place pour une entrée</translation>
+    </message>
+    <message>
+        <source>%1: there is no place in the waste to begin from, so the cut begins on the line.</source>
+        <translation>%1 : aucun endroit du rebut où commencer, la coupe commence donc sur la ligne.</translation>
+    </message>
+    <message>
+        <source>Another depth than its working</source>
+        <translation>Une autre profondeur que sa façon</translation>
+    </message>
+    <message>
+        <source>%1 tells a depth of its own, and the letters are designed with another.</source>
+        <translation>%1 dit une profondeur à elle, et les lettres sont dessinées avec une autre.</translation>
+    </message>
+    <message>
+        <source>Unknown dialect</source>
+        <translation>Dialecte inconnu</translation>
+    </message>
+    <message>
+        <source>There is no description of “%1”, so no file can be written.</source>
+        <translation>Il n’y a pas de description de « %1 », aucun fichier ne peut donc être écrit.</translation>
+    </message>
+    <message>
+        <source>Cut free too early</source>
+        <translation>Détachée trop tôt</translation>
+    </message>
+    <message>
+        <source>%1 frees the part before all that is to be done to it. Cut it out last, or hold it by tabs.</source>
+        <translation>%1 détache la pièce avant que tout y soit fait. Découpez-la en dernier, ou tenez-la par des attaches.</translation>
+    </message>
+    <message>
+        <source>Pieces come loose inside</source>
+        <translation>Des morceaux se détachent à l’intérieur</translation>
+    </message>
+    <message>
+        <source>%1: what is cut out within the part lies loose under the tool. Give the operation tabs, or take the pieces out as they fall.</source>
+        <translation>%1 : ce qui est découpé dans la pièce reste détaché sous l’outil. Donnez des attaches à l’opération, ou ôtez les morceaux à mesure.</translation>
+    </message>
+    <message>
+        <source>Beyond the spindle&apos;s speeds</source>
+        <translation>Hors des vitesses de la broche</translation>
+    </message>
+    <message>
+        <source>%1 asks for a speed that the machine&apos;s spindle does not turn at.</source>
+        <translation>%1 demande une vitesse à laquelle la broche de la machine ne tourne pas.</translation>
+    </message>
+    <message>
+        <source>Not for this machine</source>
+        <translation>Pas pour cette machine</translation>
+    </message>
+    <message>
+        <source>%1 needs a spindle where the machine carries a torch, or the other way round.</source>
+        <translation>%1 veut une broche où la machine porte un chalumeau, ou l’inverse.</translation>
+    </message>
+    <message>
+        <source>Zero elsewhere than last time</source>
+        <translation>Origine ailleurs que la dernière fois</translation>
+    </message>
+    <message>
+        <source>The last file for this process had its zero at another place of the stock.</source>
+        <translation>Le dernier fichier de ce procédé avait son origine à un autre endroit de la matière.</translation>
+    </message>
+    <message>
+        <source>Outlines were mended</source>
+        <translation>Des contours ont été réparés</translation>
+    </message>
+    <message>
+        <source>Contours overlapped or crossed; they were united and come out filled.</source>
+        <translation>Des contours se recouvraient ou se croisaient ; ils ont été réunis et sortent pleins.</translation>
+    </message>
+    <message>
+        <source>The stock stands above the blank</source>
+        <translation>La matière dépasse le brut</translation>
+    </message>
+    <message>
+        <source>Depths count from the blank&apos;s surface, which lies so far below the stock&apos;s, and nothing takes that off before. Take thinner stock, or put a raster first.</source>
+        <translation>Les profondeurs comptent de la surface du brut, d’autant sous celle de la matière, et rien ne l’ôte avant. Prenez une matière plus mince, ou mettez d’abord une trame.</translation>
+    </message>
+    <message>
+        <source>The tool meets the chuck</source>
+        <translation>L’outil rencontre le mandrin</translation>
+    </message>
+    <message>
+        <source>%1 comes so far over what holds the bar. Move the words away from it, or hold the bar at its other end.</source>
+        <translation>%1 vient d’autant sur ce qui tient la barre. Éloignez-en les mots, ou tenez la barre par l’autre bout.</translation>
+    </message>
+    <message>
+        <source>%1: the side leans too far there for this tool, whose flank would run into it. Place the words nearer to the top, or let the bar turn on an axis.</source>
+        <translation>%1 : la face penche trop là pour cet outil, dont le flanc y entrerait. Mettez les mots plus près du haut, ou laissez la barre tourner sur un axe.</translation>
+    </message>
+    <message>
+        <source>Not cut on a side like this</source>
+        <translation>Pas coupé sur une telle face</translation>
+    </message>
+    <message>
+        <source>%1 is not done there. On sides that go round the blank words are scribed, V-carved and pocketed, and where the bar turns a raster takes the ground off.</source>
+        <translation>%1 ne s’y fait pas. Sur les faces qui font le tour du brut les mots sont tracés, gravés en V et mis en poche, et où la barre tourne une trame ôte le fond.</translation>
+    </message>
+    <message>
+        <source>Nothing is cut of these words</source>
+        <translation>Rien n’est coupé de ces mots</translation>
+    </message>
+    <message>
+        <source>Thinner than metal runs into: the casting lacks it.</source>
+        <translation>Plus mince que ce où le métal coule : il manque à la fonte.</translation>
+    </message>
+    <message>
+        <source>So thin that metal may not run all the way into it.</source>
+        <translation>Si mince que le métal peut ne pas y couler jusqu’au bout.</translation>
+    </message>
+    <message>
+        <source>Narrower than the mould holds: it breaks off and metal fills the place.</source>
+        <translation>Plus étroit que ce que tient le moule : cela casse, et le métal remplit la place.</translation>
+    </message>
+    <message>
+        <source>So narrow that the mould may crumble here.</source>
+        <translation>Si étroit que le moule peut s’y effriter.</translation>
+    </message>
+    <message>
+        <source>Sharp edges of a pattern crumble in the mould and come out ragged.</source>
+        <translation>Les arêtes vives d’un modèle s’effritent dans le moule et sortent déchirées.</translation>
+    </message>
+    <message>
+        <source>So upright, walls of a pattern tear the mould when it is drawn out.</source>
+        <translation>Si droites, les parois d’un modèle déchirent le moule quand on le retire.</translation>
+    </message>
+    <message>
+        <source>Thinner than one printed line: the printer leaves it out.</source>
+        <translation>Plus fin qu’une ligne imprimée : l’imprimante l’omet.</translation>
+    </message>
+    <message>
+        <source>Less than two printed lines wide: it may print weak or ragged.</source>
+        <translation>Moins de deux lignes imprimées de large : cela peut sortir faible ou déchiré.</translation>
+    </message>
+    <message>
+        <source>Narrower than half the nozzle: the molten line closes it.</source>
+        <translation>Plus étroit que la moitié de la buse : la ligne fondue le ferme.</translation>
+    </message>
+    <message>
+        <source>Narrower than the nozzle: edges may run into each other.</source>
+        <translation>Plus étroit que la buse : les bords peuvent se rejoindre.</translation>
+    </message>
+    <message>
+        <source>This place alone holds two parts together, and two printed lines do not fit into it.</source>
+        <translation>Ce seul endroit tient deux parties ensemble, et deux lignes imprimées n’y tiennent pas.</translation>
+    </message>
+    <message>
+        <source>So few layers are left under the letters that the floor shows through or tears.</source>
+        <translation>Il reste si peu de couches sous les lettres que le fond transparaît ou se déchire.</translation>
+    </message>
+    <message>
+        <source>Less than two layers: the letters hardly stand out.</source>
+        <translation>Moins de deux couches : les lettres ressortent à peine.</translation>
+    </message>
+    <message>
+        <source>More than %1 times as high as the thinnest stroke is wide: it may break off.</source>
+        <translation>Plus de %1 fois aussi haut que le trait le plus fin est large : cela peut casser.</translation>
+    </message>
+    <message>
+        <source>Letters that reach less than a layer into the blank come off easily.</source>
+        <translation>Des lettres qui entrent de moins d’une couche dans le brut se détachent facilement.</translation>
+    </message>
+    <message>
+        <source>So narrow beside the beam that it burns away or breaks.</source>
+        <translation>Si étroit à côté du rayon que cela brûle ou casse.</translation>
+    </message>
+    <message>
+        <source>Narrower than the sheet is thick: it breaks easily.</source>
+        <translation>Plus étroit que la feuille n’est épaisse : cela casse facilement.</translation>
+    </message>
+    <message>
+        <source>Narrower than the beam cuts.</source>
+        <translation>Plus étroit que ce que coupe le rayon.</translation>
+    </message>
+    <message>
+        <source>Hardly wider than the cut: corners come out round.</source>
+        <translation>À peine plus large que la coupe : les coins sortent ronds.</translation>
+    </message>
+    <message>
+        <source>Lines closer than a cut is wide run into each other.</source>
+        <translation>Des lignes plus proches que la largeur d’une coupe se rejoignent.</translation>
+    </message>
+    <message>
+        <source>Less than half the cutter wide: it may break away under the cutter.</source>
+        <translation>Moins de la moitié de la fraise : cela peut casser sous elle.</translation>
+    </message>
+    <message>
+        <source>Narrower than the cutter: it does not fit in.</source>
+        <translation>Plus étroit que la fraise : elle n’y entre pas.</translation>
+    </message>
+    <message>
+        <source>Hardly wider than the cutter, which rubs on both sides at once.</source>
+        <translation>À peine plus large que la fraise, qui frotte des deux côtés à la fois.</translation>
+    </message>
+    <message>
+        <source>The cutter is round: this much is left in corners, at its radius.</source>
+        <translation>La fraise est ronde : autant reste dans les coins, à son rayon.</translation>
+    </message>
+    <message>
+        <source>Thinner than resin hardens reliably: it is missing or breaks in cleaning.</source>
+        <translation>Plus mince que ce que la résine durcit sûrement : cela manque ou casse au nettoyage.</translation>
+    </message>
+    <message>
+        <source>So thin that it bends or breaks easily in cleaning.</source>
+        <translation>Si mince que cela plie ou casse facilement au nettoyage.</translation>
+    </message>
+    <message>
+        <source>Narrower than resin drains from: it hardens shut.</source>
+        <translation>Plus étroit que ce dont la résine s’écoule : cela durcit fermé.</translation>
+    </message>
+    <message>
+        <source>So narrow that resin may stay in it and harden.</source>
+        <translation>Si étroit que la résine peut y rester et durcir.</translation>
+    </message>
+    <message>
+        <source>More than %1 times as high as the thinnest stroke is wide: it may bend or break off.</source>
+        <translation>Plus de %1 fois aussi haut que le trait le plus fin est large : cela peut plier ou casser.</translation>
+    </message>
+    <message>
+        <source>So high, letters on something worn catch on cloth and skin.</source>
+        <translation>Si hautes, des lettres sur un objet porté accrochent l’étoffe et la peau.</translation>
+    </message>
+    <message>
+        <source>Nothing is left under the letters.</source>
+        <translation>Il ne reste rien sous les lettres.</translation>
+    </message>
+    <message>
+        <source>So little beside the flame melts away.</source>
+        <translation>Si peu à côté de la flamme fond.</translation>
+    </message>
+    <message>
+        <source>So little beside the flame may warp or be washed out.</source>
+        <translation>Si peu à côté de la flamme peut se voiler ou être emporté.</translation>
+    </message>
+    <message>
+        <source>Narrower than the plate is thick, or than the cut: it closes up.</source>
+        <translation>Plus étroit que la plaque n’est épaisse, ou que la coupe : cela se referme.</translation>
+    </message>
+    <message>
+        <source>So narrow for this plate that its sides come out ragged.</source>
+        <translation>Si étroit pour cette plaque que les bords sortent déchirés.</translation>
+    </message>
+    <message>
+        <source>The torch does not come out at the other side of so thick a plate.</source>
+        <translation>Le chalumeau ne ressort pas de l’autre côté d’une plaque si épaisse.</translation>
+    </message>
+    <message>
+        <source>So thin a plate burns away and warps under the torch.</source>
+        <translation>Une plaque si mince brûle et se voile sous le chalumeau.</translation>
+    </message>
+    <message>
+        <source>So thin a land between two cuts may chip out.</source>
+        <translation>Une paroi si mince entre deux coupes peut s’écailler.</translation>
+    </message>
+    <message>
+        <source>Narrower than the bit&apos;s tip: nothing is cut here.</source>
+        <translation>Plus étroit que la pointe de la fraise : rien n’y est coupé.</translation>
+    </message>
+</context>
+<context>
     <name>Sheets</name>
     <message>
         <source>This line is 100 mm long. %1</source>

@@ -1388,6 +1388,645 @@
     </message>
 </context>
 <context>
+    <name>Rules</name>
+    <message>
+        <source>Nothing could be made</source>
+        <translation>דבר לא ניתן היה לייצר</translation>
+    </message>
+    <message>
+        <source>Typeface cannot be used</source>
+        <translation>אי אפשר להשתמש בגופן</translation>
+    </message>
+    <message>
+        <source>No value for {%1}</source>
+        <translation>אין ערך ל־{%1}</translation>
+    </message>
+    <message>
+        <source>The rows in Output have no such field. Add it there, or double the braces to set them.</source>
+        <translation>בשורות הפלט אין שדה כזה. הוסיפו אותו שם, או הכפילו את הסוגריים כדי לסדרם.</translation>
+    </message>
+    <message>
+        <source>Ornament without a shape</source>
+        <translation>עיטור בלי צורה</translation>
+    </message>
+    <message>
+        <source>There is nothing for it to go round or along, or its artwork holds no shape.</source>
+        <translation>אין סביב מה או לאורך מה ילך, או שהעיטור אינו מכיל צורה.</translation>
+    </message>
+    <message>
+        <source>Words longer than their line</source>
+        <translation>מילים ארוכות מן הקו שלהן</translation>
+    </message>
+    <message>
+        <source>The words run beyond the end of the line they stand on, or round it into themselves.</source>
+        <translation>המילים עוברות את סוף הקו שלהן, או מקיפות אל תוך עצמן.</translation>
+    </message>
+    <message>
+        <source>Character missing in the typeface</source>
+        <translation>סימן חסר בגופן</translation>
+    </message>
+    <message>
+        <source>%1 has no such character, so nothing is made of it. Choose another typeface or sign.</source>
+        <translation>ב־%1 אין סימן כזה, לכן לא נעשה ממנו דבר. בחרו גופן או סימן אחר.</translation>
+    </message>
+    <message>
+        <source>Character draws nothing</source>
+        <translation>הסימן אינו משרטט דבר</translation>
+    </message>
+    <message>
+        <source>%1 knows the character but has no outline for it, so nothing is made of it.</source>
+        <translation>%1 מכיר את הסימן אך אין לו קו מתאר, לכן לא נעשה ממנו דבר.</translation>
+    </message>
+    <message>
+        <source>No size of these letters gives that measure; this is the nearest. Change the size, the weight or the spaces.</source>
+        <translation>שום גודל של האותיות האלה אינו נותן את המידה; זה הקרוב ביותר. שנו את הגודל, המשקל או הרווחים.</translation>
+    </message>
+    <message>
+        <source>All letters close up</source>
+        <translation>כל האותיות נסגרות</translation>
+    </message>
+    <message>
+        <source>Strokes grown on both sides would be higher than the letters. Lower the weight or make the letters larger.</source>
+        <translation>קווים שגדלו משני הצדדים יהיו גבוהים מן האותיות. הורידו את המשקל או הגדילו את האותיות.</translation>
+    </message>
+    <message>
+        <source>Letters too large or too far out</source>
+        <translation>אותיות גדולות או רחוקות מדי</translation>
+    </message>
+    <message>
+        <source>Nothing can lie farther than 107 m from the origin, so these are left out. Make them smaller or move them nearer.</source>
+        <translation>דבר אינו יכול להיות רחוק מ־107 מ׳ מן הראשית, לכן אלה הושמטו. הקטינו אותן או קרבו אותן.</translation>
+    </message>
+    <message>
+        <source>Neck too narrow</source>
+        <translation>צוואר צר מדי</translation>
+    </message>
+    <message>
+        <source>Strokes vanish</source>
+        <translation>קווים נעלמים</translation>
+    </message>
+    <message>
+        <source>The weight change takes more off these strokes than they are wide.</source>
+        <translation>שינוי המשקל מוריד מן הקווים האלה יותר מרוחבם.</translation>
+    </message>
+    <message>
+        <source>Counters fill up</source>
+        <translation>חללי אותיות מתמלאים</translation>
+    </message>
+    <message>
+        <source>The strokes grow towards each other by more than these holes are wide.</source>
+        <translation>הקווים גדלים זה אל זה יותר מרוחב החורים האלה.</translation>
+    </message>
+    <message>
+        <source>Counters fall out</source>
+        <translation>חללי אותיות נושרים</translation>
+    </message>
+    <message>
+        <source>Cut right through, these are held by nothing.</source>
+        <translation>חתוכים לגמרי, דבר אינו מחזיק אותם.</translation>
+    </message>
+    <message>
+        <source>Letters joined to nothing</source>
+        <translation>אותיות שאינן מחוברות לדבר</translation>
+    </message>
+    <message>
+        <source>Nothing holds these letters to the rest.</source>
+        <translation>דבר אינו מחזיק את האותיות האלה לשאר.</translation>
+    </message>
+    <message>
+        <source>Relief too low</source>
+        <translation>תבליט נמוך מדי</translation>
+    </message>
+    <message>
+        <source>Letters tall for their strokes</source>
+        <translation>אותיות גבוהות לקוויהן</translation>
+    </message>
+    <message>
+        <source>Letters high for something worn</source>
+        <translation>אותיות גבוהות לדבר נלבש</translation>
+    </message>
+    <message>
+        <source>Bedding too shallow</source>
+        <translation>מושב רדוד מדי</translation>
+    </message>
+    <message>
+        <source>Words beyond the blank</source>
+        <translation>מילים מחוץ לגלם</translation>
+    </message>
+    <message>
+        <source>Part of the words lies off the blank or over a hole.</source>
+        <translation>חלק מן המילים מחוץ לגלם או מעל חור.</translation>
+    </message>
+    <message>
+        <source>Too near the edge</source>
+        <translation>קרוב מדי לקצה</translation>
+    </message>
+    <message>
+        <source>Nearer to an edge than the margin set for this blank.</source>
+        <translation>קרוב לקצה יותר מן השוליים של הגלם.</translation>
+    </message>
+    <message>
+        <source>The blank has no size</source>
+        <translation>לגלם אין גודל</translation>
+    </message>
+    <message>
+        <source>Give the blank a width, a height and a thickness above 0.</source>
+        <translation>תנו לגלם רוחב, גובה ועובי מעל 0.</translation>
+    </message>
+    <message>
+        <source>The profile crosses itself</source>
+        <translation>הפרופיל חוצה את עצמו</translation>
+    </message>
+    <message>
+        <source>Between its points the profile runs through itself or beyond its ends. Move its points apart.</source>
+        <translation>בין נקודותיו הפרופיל חוצה את עצמו או עובר את קצותיו. הרחיקו את נקודותיו.</translation>
+    </message>
+    <message>
+        <source>Longer than once round</source>
+        <translation>ארוך מהקפה אחת</translation>
+    </message>
+    <message>
+        <source>The words run into themselves. Make them smaller or narrower, or the blank larger.</source>
+        <translation>המילים נכנסות אל תוך עצמן. עשו אותן קטנות או צרות, או את הגלם גדול.</translation>
+    </message>
+    <message>
+        <source>Letters across the border of facets</source>
+        <translation>אותיות על גבול פאות</translation>
+    </message>
+    <message>
+        <source>These bend over the edge between two facets. Give the letters out one to a facet, or move them.</source>
+        <translation>אלה מתכופפות על הקצה בין שתי פאות. חלקו את האותיות אחת לכל פאה, או הזיזו אותן.</translation>
+    </message>
+    <message>
+        <source>Letters narrow towards a pole</source>
+        <translation>אותיות צרות לקראת קוטב</translation>
+    </message>
+    <message>
+        <source>They are as wide as drawn where they are placed, and so much of that where the blank is thinner.</source>
+        <translation>הן רחבות כפי ששורטטו היכן שהן, ורק במידה זו היכן שהגלם דק.</translation>
+    </message>
+    <message>
+        <source>Flat tops are uneven</source>
+        <translation>פסגות שטוחות אינן שוות</translation>
+    </message>
+    <message>
+        <source>At their ends letters stand so much farther off the side, or nearer, than in their middle.</source>
+        <translation>בקצותיהן האותיות רחוקות במידה זו מן הצד, או קרובות, מאשר באמצען.</translation>
+    </message>
+    <message>
+        <source>Letters of two sides meet</source>
+        <translation>אותיות משני צדדים נפגשות</translation>
+    </message>
+    <message>
+        <source>They reach into each other inside the blank. Make them less deep, or move them apart.</source>
+        <translation>הן נכנסות זו לזו בתוך הגלם. עשו אותן פחות עמוקות, או הרחיקו אותן.</translation>
+    </message>
+    <message>
+        <source>The part cannot be had</source>
+        <translation>אי אפשר להשיג את החלק</translation>
+    </message>
+    <message>
+        <source>The part was mended</source>
+        <translation>החלק תוקן</translation>
+    </message>
+    <message>
+        <source>Triangles of its file that were there twice or faced the other way, or small holes, were put right. The file stays as it is.</source>
+        <translation>משולשים בקובץ שהיו כפולים או הפוכים, או חורים קטנים, תוקנו. הקובץ נשאר כפי שהוא.</translation>
+    </message>
+    <message>
+        <source>No side there</source>
+        <translation>אין שם צד</translation>
+    </message>
+    <message>
+        <source>The blank has no such side</source>
+        <translation>לגלם אין צד כזה</translation>
+    </message>
+    <message>
+        <source>Hole beyond the blank</source>
+        <translation>חור מחוץ לגלם</translation>
+    </message>
+    <message>
+        <source>The hole cuts into the blank&apos;s edge or misses the blank.</source>
+        <translation>החור חותך בקצה הגלם או מחטיא אותו.</translation>
+    </message>
+    <message>
+        <source>Narrow land beside a hole</source>
+        <translation>דופן צרה ליד חור</translation>
+    </message>
+    <message>
+        <source>Too thick to cut through</source>
+        <translation>עבה מדי לחיתוך</translation>
+    </message>
+    <message>
+        <source>Thin to cut</source>
+        <translation>דק לחיתוך</translation>
+    </message>
+    <message>
+        <source>Sharp edges</source>
+        <translation>קצוות חדים</translation>
+    </message>
+    <message>
+        <source>Walls lean too little</source>
+        <translation>הדפנות נטויות מעט מדי</translation>
+    </message>
+    <message>
+        <source>Wide strokes with a flat floor</source>
+        <translation>קווים רחבים ברצפה שטוחה</translation>
+    </message>
+    <message>
+        <source>The depth ends before the flanks meet in the middle of these strokes. A greater depth carves them to a point.</source>
+        <translation>העומק נגמר לפני שהשיפועים נפגשים באמצע הקווים האלה. עומק גדול יותר מגלף אותם לחוד.</translation>
+    </message>
+    <message>
+        <source>Corners stay round</source>
+        <translation>פינות נשארות עגולות</translation>
+    </message>
+    <message>
+        <source>Parts that begin in the air</source>
+        <translation>חלקים שמתחילים באוויר</translation>
+    </message>
+    <message>
+        <source>Lying so nothing is below them where they begin. Let the part lie otherwise, or support it.</source>
+        <translation>בתנוחה זו אין דבר תחתם היכן שהם מתחילים. השכיבו את החלק אחרת, או תמכו בו.</translation>
+    </message>
+    <message>
+        <source>Overhangs too far</source>
+        <translation>בולט יותר מדי</translation>
+    </message>
+    <message>
+        <source>Lying so, so much leans out farther than a print holds. Let the part lie otherwise.</source>
+        <translation>בתנוחה זו, כך וכך נוטה החוצה יותר משהדפסה מחזיקה. השכיבו את החלק אחרת.</translation>
+    </message>
+    <message>
+        <source>Not a whole number of layers</source>
+        <translation>לא מספר שלם של שכבות</translation>
+    </message>
+    <message>
+        <source>The printer makes it a layer higher or lower than it is drawn.</source>
+        <translation>המדפסת עושה אותו שכבה גבוה או נמוך מששורטט.</translation>
+    </message>
+    <message>
+        <source>Letters lose a layer</source>
+        <translation>אותיות מאבדות שכבה</translation>
+    </message>
+    <message>
+        <source>As the print lies, letters come out in fewer layers than they are high, or in none.</source>
+        <translation>כפי שההדפס שוכב, אותיות יוצאות בפחות שכבות מגובהן, או בלי אף אחת.</translation>
+    </message>
+    <message>
+        <source>Larger than the printer&apos;s bed</source>
+        <translation>גדול ממצע המדפסת</translation>
+    </message>
+    <message>
+        <source>Lying so the part does not fit on the bed, or under the top. Turn it, or make it smaller.</source>
+        <translation>בתנוחה זו החלק אינו נכנס על המצע, או תחת הגג. סובבו אותו, או הקטינו אותו.</translation>
+    </message>
+    <message>
+        <source>The solid could not be built</source>
+        <translation>לא ניתן היה לבנות את הגוף</translation>
+    </message>
+    <message>
+        <source>Ties without a stroke</source>
+        <translation>קשירות בלי קו</translation>
+    </message>
+    <message>
+        <source>These were put by hand where their letter is not cut any more. Drag them back, or take them away.</source>
+        <translation>אלה הונחו ביד היכן שהאות שלהן כבר אינה נחתכת. גררו אותן חזרה, או הסירו אותן.</translation>
+    </message>
+    <message>
+        <source>No ties needed</source>
+        <translation>אין צורך בקשירות</translation>
+    </message>
+    <message>
+        <source>No letter of these words encloses anything, so %1 gets none.</source>
+        <translation>שום אות במילים האלה אינה מקיפה דבר, לכן %1 אינו מקבל.</translation>
+    </message>
+    <message>
+        <source>Part beyond the stock</source>
+        <translation>חלק מחוץ לחומר</translation>
+    </message>
+    <message>
+        <source>The blank does not lie within the stock. Make the stock larger, or move it.</source>
+        <translation>הגלם אינו בתוך החומר. הגדילו את החומר, או הזיזו אותו.</translation>
+    </message>
+    <message>
+        <source>Cuts beside the stock</source>
+        <translation>חותך ליד החומר</translation>
+    </message>
+    <message>
+        <source>Some of what is cut lies where there is no stock.</source>
+        <translation>חלק ממה שנחתך נמצא היכן שאין חומר.</translation>
+    </message>
+    <message>
+        <source>Deeper than the stock</source>
+        <translation>עמוק מן החומר</translation>
+    </message>
+    <message>
+        <source>%1 goes through the stock into what lies below.</source>
+        <translation>%1 עובר דרך החומר אל מה שמתחתיו.</translation>
+    </message>
+    <message>
+        <source>Deeper than the tool cuts</source>
+        <translation>עמוק ממה שהכלי חותך</translation>
+    </message>
+    <message>
+        <source>%1: the shank rubs where the cutting edges end. Take a longer tool, or cut less deep.</source>
+        <translation>%1: השרוול משתפשף היכן שנגמרים הלהבים. קחו כלי ארוך יותר, או חתכו פחות עמוק.</translation>
+    </message>
+    <message>
+        <source>Beyond the machine&apos;s travel</source>
+        <translation>מעבר למהלך המכונה</translation>
+    </message>
+    <message>
+        <source>The machine cannot reach so far along %1.</source>
+        <translation>המכונה אינה מגיעה כה רחוק לאורך %1.</translation>
+    </message>
+    <message>
+        <source>Tool too wide for strokes</source>
+        <translation>כלי רחב מדי לקווים</translation>
+    </message>
+    <message>
+        <source>%1: nothing is cut where strokes are narrower than the tool. Take a smaller one, or larger letters.</source>
+        <translation>%1: דבר אינו נחתך היכן שהקווים צרים מן הכלי. קחו כלי קטן יותר, או אותיות גדולות.</translation>
+    </message>
+    <message>
+        <source>Little stock round the part</source>
+        <translation>מעט חומר סביב החלק</translation>
+    </message>
+    <message>
+        <source>The tool runs along the stock&apos;s edge or beside it. Leave a margin of its width.</source>
+        <translation>הכלי הולך לאורך קצה החומר או לידו. השאירו שוליים ברוחבו.</translation>
+    </message>
+    <message>
+        <source>Stock thicker than the blank</source>
+        <translation>חומר עבה מן הגלם</translation>
+    </message>
+    <message>
+        <source>What is cut out comes as thick as the stock.</source>
+        <translation>מה שנחתך החוצה יוצא בעובי החומר.</translation>
+    </message>
+    <message>
+        <source>No room for a lead</source>
+        <translation>אין מקום לכניסה</translation>
+    </message>
+    <message>
+        <source>%1: there is no place in the waste to begin from, so the cut begins on the line.</source>
+        <translation>%1: אין מקום בפסולת להתחיל ממנו, לכן החיתוך מתחיל על הקו.</translation>
+    </message>
+    <message>
+        <source>Another depth than its working</source>
+        <translation>עומק אחר מן העיבוד</translation>
+    </message>
+    <message>
+        <source>%1 tells a depth of its own, and the letters are designed with another.</source>
+        <translation>%1 אומר עומק משלו, והאותיות תוכננו בעומק אחר.</translation>
+    </message>
+    <message>
+        <source>Unknown dialect</source>
+        <translation>ניב לא ידוע</translation>
+    </message>
+    <message>
+        <source>There is no description of “%1”, so no file can be written.</source>
+        <translation>אין תיאור של „%1”, לכן אי אפשר לכתוב קובץ.</translation>
+    </message>
+    <message>
+        <source>Cut free too early</source>
+        <translation>נחתך חופשי מוקדם מדי</translation>
+    </message>
+    <message>
+        <source>%1 frees the part before all that is to be done to it. Cut it out last, or hold it by tabs.</source>
+        <translation>%1 משחרר את החלק לפני שנעשה בו הכול. חתכו אותו החוצה אחרון, או החזיקו אותו בקשירות.</translation>
+    </message>
+    <message>
+        <source>Pieces come loose inside</source>
+        <translation>חתיכות משתחררות בפנים</translation>
+    </message>
+    <message>
+        <source>%1: what is cut out within the part lies loose under the tool. Give the operation tabs, or take the pieces out as they fall.</source>
+        <translation>%1: מה שנחתך בתוך החלק שוכב רופף תחת הכלי. תנו לפעולה קשירות, או הוציאו את החתיכות כשהן נופלות.</translation>
+    </message>
+    <message>
+        <source>Beyond the spindle&apos;s speeds</source>
+        <translation>מעבר למהירויות הציר</translation>
+    </message>
+    <message>
+        <source>%1 asks for a speed that the machine&apos;s spindle does not turn at.</source>
+        <translation>%1 מבקש מהירות שציר המכונה אינו מסתובב בה.</translation>
+    </message>
+    <message>
+        <source>Not for this machine</source>
+        <translation>לא למכונה הזאת</translation>
+    </message>
+    <message>
+        <source>%1 needs a spindle where the machine carries a torch, or the other way round.</source>
+        <translation>%1 צריך ציר היכן שהמכונה נושאת מבער, או להפך.</translation>
+    </message>
+    <message>
+        <source>Zero elsewhere than last time</source>
+        <translation>אפס במקום אחר מן הפעם הקודמת</translation>
+    </message>
+    <message>
+        <source>The last file for this process had its zero at another place of the stock.</source>
+        <translation>לקובץ האחרון של התהליך הזה היה אפס במקום אחר על החומר.</translation>
+    </message>
+    <message>
+        <source>Outlines were mended</source>
+        <translation>קווי מתאר תוקנו</translation>
+    </message>
+    <message>
+        <source>Contours overlapped or crossed; they were united and come out filled.</source>
+        <translation>קווים חפפו או הצטלבו; הם אוחדו ויוצאים מלאים.</translation>
+    </message>
+    <message>
+        <source>The stock stands above the blank</source>
+        <translation>החומר בולט מעל הגלם</translation>
+    </message>
+    <message>
+        <source>Depths count from the blank&apos;s surface, which lies so far below the stock&apos;s, and nothing takes that off before. Take thinner stock, or put a raster first.</source>
+        <translation>עומקים נספרים מפני הגלם, שנמוכים כך מפני החומר, ודבר אינו מוריד זאת קודם. קחו חומר דק יותר, או הקדימו סריקה.</translation>
+    </message>
+    <message>
+        <source>The tool meets the chuck</source>
+        <translation>הכלי פוגש את התפסנית</translation>
+    </message>
+    <message>
+        <source>%1 comes so far over what holds the bar. Move the words away from it, or hold the bar at its other end.</source>
+        <translation>%1 מגיע במידה זו מעל מה שמחזיק את המוט. הרחיקו משם את המילים, או החזיקו את המוט בקצהו השני.</translation>
+    </message>
+    <message>
+        <source>%1: the side leans too far there for this tool, whose flank would run into it. Place the words nearer to the top, or let the bar turn on an axis.</source>
+        <translation>%1: הצד נוטה שם יותר מדי לכלי הזה, ששיפועו ייכנס בו. הניחו את המילים קרוב יותר למעלה, או הניחו למוט להסתובב על ציר.</translation>
+    </message>
+    <message>
+        <source>Not cut on a side like this</source>
+        <translation>אינו נחתך על צד כזה</translation>
+    </message>
+    <message>
+        <source>%1 is not done there. On sides that go round the blank words are scribed, V-carved and pocketed, and where the bar turns a raster takes the ground off.</source>
+        <translation>%1 אינו נעשה שם. על צדדים שמקיפים את הגלם מילים נחרטות בקו, נחרטות ב־V ונעשות כיס, והיכן שהמוט מסתובב סריקה מורידה את הרקע.</translation>
+    </message>
+    <message>
+        <source>Nothing is cut of these words</source>
+        <translation>דבר אינו נחתך מן המילים האלה</translation>
+    </message>
+    <message>
+        <source>Thinner than metal runs into: the casting lacks it.</source>
+        <translation>דק ממה שמתכת זורמת לתוכו: הוא חסר ביציקה.</translation>
+    </message>
+    <message>
+        <source>So thin that metal may not run all the way into it.</source>
+        <translation>דק כל כך שמתכת אולי לא תזרום עד סופו.</translation>
+    </message>
+    <message>
+        <source>Narrower than the mould holds: it breaks off and metal fills the place.</source>
+        <translation>צר ממה שהתבנית מחזיקה: הוא נשבר ומתכת ממלאת את המקום.</translation>
+    </message>
+    <message>
+        <source>So narrow that the mould may crumble here.</source>
+        <translation>צר כל כך שהתבנית עלולה להתפורר כאן.</translation>
+    </message>
+    <message>
+        <source>Sharp edges of a pattern crumble in the mould and come out ragged.</source>
+        <translation>קצוות חדים של דגם מתפוררים בתבנית ויוצאים פרומים.</translation>
+    </message>
+    <message>
+        <source>So upright, walls of a pattern tear the mould when it is drawn out.</source>
+        <translation>דפנות זקופות כל כך של דגם קורעות את התבנית כשמוציאים אותו.</translation>
+    </message>
+    <message>
+        <source>Thinner than one printed line: the printer leaves it out.</source>
+        <translation>דק מקו מודפס אחד: המדפסת משמיטה אותו.</translation>
+    </message>
+    <message>
+        <source>Less than two printed lines wide: it may print weak or ragged.</source>
+        <translation>פחות משני קווים מודפסים: הוא עלול לצאת חלש או פרום.</translation>
+    </message>
+    <message>
+        <source>Narrower than half the nozzle: the molten line closes it.</source>
+        <translation>צר מחצי הנחיר: הקו המותך סוגר אותו.</translation>
+    </message>
+    <message>
+        <source>Narrower than the nozzle: edges may run into each other.</source>
+        <translation>צר מן הנחיר: קצוות עלולים להתחבר.</translation>
+    </message>
+    <message>
+        <source>This place alone holds two parts together, and two printed lines do not fit into it.</source>
+        <translation>רק המקום הזה מחזיק שני חלקים יחד, ושני קווים מודפסים אינם נכנסים בו.</translation>
+    </message>
+    <message>
+        <source>So few layers are left under the letters that the floor shows through or tears.</source>
+        <translation>כל כך מעט שכבות נשארות תחת האותיות שהרצפה נראית מבעד או נקרעת.</translation>
+    </message>
+    <message>
+        <source>Less than two layers: the letters hardly stand out.</source>
+        <translation>פחות משתי שכבות: האותיות כמעט אינן בולטות.</translation>
+    </message>
+    <message>
+        <source>More than %1 times as high as the thinnest stroke is wide: it may break off.</source>
+        <translation>גבוה יותר מפי %1 מרוחב הקו הדק ביותר: הוא עלול להישבר.</translation>
+    </message>
+    <message>
+        <source>Letters that reach less than a layer into the blank come off easily.</source>
+        <translation>אותיות שנכנסות לגלם פחות משכבה נתלשות בקלות.</translation>
+    </message>
+    <message>
+        <source>So narrow beside the beam that it burns away or breaks.</source>
+        <translation>צר כל כך ליד הקרן שהוא נשרף או נשבר.</translation>
+    </message>
+    <message>
+        <source>Narrower than the sheet is thick: it breaks easily.</source>
+        <translation>צר מעובי הגיליון: הוא נשבר בקלות.</translation>
+    </message>
+    <message>
+        <source>Narrower than the beam cuts.</source>
+        <translation>צר ממה שהקרן חותכת.</translation>
+    </message>
+    <message>
+        <source>Hardly wider than the cut: corners come out round.</source>
+        <translation>רחב אך במעט מן החתך: פינות יוצאות עגולות.</translation>
+    </message>
+    <message>
+        <source>Lines closer than a cut is wide run into each other.</source>
+        <translation>קווים קרובים מרוחב חתך מתחברים.</translation>
+    </message>
+    <message>
+        <source>Less than half the cutter wide: it may break away under the cutter.</source>
+        <translation>פחות מחצי רוחב הכרסום: הוא עלול להישבר תחתיו.</translation>
+    </message>
+    <message>
+        <source>Narrower than the cutter: it does not fit in.</source>
+        <translation>צר מן הכרסום: הוא אינו נכנס.</translation>
+    </message>
+    <message>
+        <source>Hardly wider than the cutter, which rubs on both sides at once.</source>
+        <translation>רחב אך במעט מן הכרסום, שמשתפשף בשני הצדדים יחד.</translation>
+    </message>
+    <message>
+        <source>The cutter is round: this much is left in corners, at its radius.</source>
+        <translation>הכרסום עגול: כך וכך נשאר בפינות, ברדיוס שלו.</translation>
+    </message>
+    <message>
+        <source>Thinner than resin hardens reliably: it is missing or breaks in cleaning.</source>
+        <translation>דק ממה ששרף מתקשה בביטחון: הוא חסר או נשבר בניקוי.</translation>
+    </message>
+    <message>
+        <source>So thin that it bends or breaks easily in cleaning.</source>
+        <translation>דק כל כך שהוא מתעקם או נשבר בקלות בניקוי.</translation>
+    </message>
+    <message>
+        <source>Narrower than resin drains from: it hardens shut.</source>
+        <translation>צר ממה ששרף מתנקז ממנו: הוא מתקשה סגור.</translation>
+    </message>
+    <message>
+        <source>So narrow that resin may stay in it and harden.</source>
+        <translation>צר כל כך ששרף עלול להישאר בו ולהתקשות.</translation>
+    </message>
+    <message>
+        <source>More than %1 times as high as the thinnest stroke is wide: it may bend or break off.</source>
+        <translation>גבוה יותר מפי %1 מרוחב הקו הדק ביותר: הוא עלול להתעקם או להישבר.</translation>
+    </message>
+    <message>
+        <source>So high, letters on something worn catch on cloth and skin.</source>
+        <translation>אותיות גבוהות כל כך על דבר נלבש נתפסות בבד ובעור.</translation>
+    </message>
+    <message>
+        <source>Nothing is left under the letters.</source>
+        <translation>דבר אינו נשאר תחת האותיות.</translation>
+    </message>
+    <message>
+        <source>So little beside the flame melts away.</source>
+        <translation>מעט כל כך ליד הלהבה נמס.</translation>
+    </message>
+    <message>
+        <source>So little beside the flame may warp or be washed out.</source>
+        <translation>מעט כל כך ליד הלהבה עלול להתעקם או להישטף.</translation>
+    </message>
+    <message>
+        <source>Narrower than the plate is thick, or than the cut: it closes up.</source>
+        <translation>צר מעובי הלוח, או מן החתך: הוא נסגר.</translation>
+    </message>
+    <message>
+        <source>So narrow for this plate that its sides come out ragged.</source>
+        <translation>צר כל כך ללוח הזה שצדדיו יוצאים פרומים.</translation>
+    </message>
+    <message>
+        <source>The torch does not come out at the other side of so thick a plate.</source>
+        <translation>המבער אינו יוצא מצדו השני של לוח עבה כל כך.</translation>
+    </message>
+    <message>
+        <source>So thin a plate burns away and warps under the torch.</source>
+        <translation>לוח דק כל כך נשרף ומתעקם תחת המבער.</translation>
+    </message>
+    <message>
+        <source>So thin a land between two cuts may chip out.</source>
+        <translation>דופן דקה כל כך בין שני חיתוכים עלולה להתקלף.</translation>
+    </message>
+    <message>
+        <source>Narrower than the bit&apos;s tip: nothing is cut here.</source>
+        <translation>צר מחוד הכרסום: דבר אינו נחתך כאן.</translation>
+    </message>
+</context>
+<context>
     <name>Sheets</name>
     <message>
         <source>This line is 100 mm long. %1</source>

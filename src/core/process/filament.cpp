@@ -1,6 +1,7 @@
 #include "process/filament.hpp"
 #include "process/bed_fields.hpp"
 #include "quantity/field.hpp"
+#include "quantity/sentence.hpp"
 #include <cmath>
 
 namespace bollard::process {
@@ -16,34 +17,39 @@ std::vector<Rule> rulesOf(const Filament& process, const Situation& situation) {
     const bool standing = !working::cuts(kind);
     std::vector<Rule> rules;
     addWidths(rules, situation,
-              {line, 2 * line, reason("Thinner than one printed line: the printer leaves it out."),
-               reason("Less than two printed lines wide: it may print weak or ragged.")},
+              {line, 2 * line,
+               QT_TRANSLATE_NOOP("Rules", "Thinner than one printed line: the printer leaves it out."),
+               QT_TRANSLATE_NOOP("Rules", "Less than two printed lines wide: it may print weak or ragged.")},
               {0.5 * process.nozzle, process.nozzle,
-               reason("Narrower than half the nozzle: the molten line closes it."),
-               reason("Narrower than the nozzle: edges may run into each other.")});
+               QT_TRANSLATE_NOOP("Rules", "Narrower than half the nozzle: the molten line closes it."),
+               QT_TRANSLATE_NOOP("Rules", "Narrower than the nozzle: edges may run into each other.")});
     if (kind == Kind::pierced || kind == Kind::freeStanding)
-        addPair(
-            rules, Measured::neck, "neckStop", {},
-            {2 * line, 0,
-             reason("This place alone holds two parts together, and two printed lines do not fit into it."),
-             ""});
+        addPair(rules, Measured::neck, "neckStop", {},
+                {2 * line, 0,
+                 QT_TRANSLATE_NOOP(
+                     "Rules",
+                     "This place alone holds two parts together, and two printed lines do not fit into it."),
+                 ""});
     if (working::leavesFloor(kind)) {
-        constexpr auto shows =
-            reason("So few layers are left under the letters that the floor shows through or tears.");
+        constexpr auto shows = QT_TRANSLATE_NOOP(
+            "Rules", "So few layers are left under the letters that the floor shows through or tears.");
         addPair(rules, Measured::floor, "floorStop", "floorWatch",
                 {2 * process.layer, 4 * process.layer, shows, shows});
     }
     if (standing) {
         addPair(rules, Measured::height, {}, "heightWatch",
-                {0, 2 * process.layer, "", reason("Less than two layers: the letters hardly stand out.")});
+                {0, 2 * process.layer, "",
+                 QT_TRANSLATE_NOOP("Rules", "Less than two layers: the letters hardly stand out.")});
         rules.push_back(
             {"heightPerStroke", Measured::heightPerStroke, Severity::watch, Bound::most, 4,
-             reason("More than %1 times as high as the thinnest stroke is wide: it may break off.")});
+             QT_TRANSLATE_NOOP(
+                 "Rules", "More than %1 times as high as the thinnest stroke is wide: it may break off.")});
     }
     if (kind == Kind::raised)
         addPair(rules, Measured::bedding, {}, "beddingWatch",
                 {0, process.layer, "",
-                 reason("Letters that reach less than a layer into the blank come off easily.")});
+                 QT_TRANSLATE_NOOP("Rules",
+                                   "Letters that reach less than a layer into the blank come off easily.")});
     return rules;
 }
 

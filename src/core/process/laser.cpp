@@ -1,5 +1,6 @@
 #include "process/laser.hpp"
 #include "quantity/field.hpp"
+#include "quantity/sentence.hpp"
 #include <algorithm>
 
 namespace bollard::process {
@@ -8,11 +9,11 @@ std::vector<Rule> rulesOf(const Laser& process, const Situation& situation) {
     const double k = process.kerf, t = situation.thickness;
     std::vector<Rule> rules;
     const Pair stays{std::max(2 * k, 0.5 * t), t,
-                     reason("So narrow beside the beam that it burns away or breaks."),
-                     reason("Narrower than the sheet is thick: it breaks easily.")};
+                     QT_TRANSLATE_NOOP("Rules", "So narrow beside the beam that it burns away or breaks."),
+                     QT_TRANSLATE_NOOP("Rules", "Narrower than the sheet is thick: it breaks easily.")};
     addWidths(rules, situation, stays,
-              {k, 2 * k, reason("Narrower than the beam cuts."),
-               reason("Hardly wider than the cut: corners come out round.")});
+              {k, 2 * k, QT_TRANSLATE_NOOP("Rules", "Narrower than the beam cuts."),
+               QT_TRANSLATE_NOOP("Rules", "Hardly wider than the cut: corners come out round.")});
     addPair(rules, Measured::neck, "neckStop", "neckWatch", stays);
     return rules;
 }

@@ -1,12 +1,15 @@
 #include "process/line_engraving.hpp"
 #include "quantity/field.hpp"
+#include "quantity/sentence.hpp"
 
 namespace bollard::process {
 
 std::vector<Rule> rulesOf(const LineEngraving& process, const Situation& situation) {
     std::vector<Rule> rules;
     addWidths(rules, situation,
-              {0, process.tip, "", reason("Lines closer than a cut is wide run into each other.")}, {});
+              {0, process.tip, "",
+               QT_TRANSLATE_NOOP("Rules", "Lines closer than a cut is wide run into each other.")},
+              {});
     addThrough(rules, situation);
     return rules;
 }

@@ -1,18 +1,22 @@
 #include "process/milling.hpp"
 #include "quantity/field.hpp"
+#include "quantity/sentence.hpp"
 
 namespace bollard::process {
 
 std::vector<Rule> rulesOf(const Milling& process, const Situation& situation) {
     std::vector<Rule> rules;
     const double d = process.diameter;
-    addWidths(rules, situation,
-              {0, 0.5 * d, "", reason("Less than half the cutter wide: it may break away under the cutter.")},
-              {d, 1.15 * d, reason("Narrower than the cutter: it does not fit in."),
-               reason("Hardly wider than the cutter, which rubs on both sides at once.")});
+    addWidths(
+        rules, situation,
+        {0, 0.5 * d, "",
+         QT_TRANSLATE_NOOP("Rules", "Less than half the cutter wide: it may break away under the cutter.")},
+        {d, 1.15 * d, QT_TRANSLATE_NOOP("Rules", "Narrower than the cutter: it does not fit in."),
+         QT_TRANSLATE_NOOP("Rules", "Hardly wider than the cutter, which rubs on both sides at once.")});
     addThrough(rules, situation);
-    rules.push_back({"insideCorner", Measured::insideCorner, Severity::note, Bound::least, d / 2,
-                     reason("The cutter is round: this much is left in corners, at its radius.")});
+    rules.push_back(
+        {"insideCorner", Measured::insideCorner, Severity::note, Bound::least, d / 2,
+         QT_TRANSLATE_NOOP("Rules", "The cutter is round: this much is left in corners, at its radius.")});
     return rules;
 }
 

@@ -1,6 +1,7 @@
 #include "process/resin.hpp"
 #include "process/bed_fields.hpp"
 #include "quantity/field.hpp"
+#include "quantity/sentence.hpp"
 
 namespace bollard::process {
 
@@ -8,14 +9,17 @@ std::vector<Rule> rulesOf(const Resin&, const Situation& situation) {
     std::vector<Rule> rules;
     addWidths(rules, situation,
               {0.25, 0.45,
-               reason("Thinner than resin hardens reliably: it is missing or breaks in cleaning."),
-               reason("So thin that it bends or breaks easily in cleaning.")},
-              {0.25, 0.45, reason("Narrower than resin drains from: it hardens shut."),
-               reason("So narrow that resin may stay in it and harden.")});
+               QT_TRANSLATE_NOOP("Rules",
+                                 "Thinner than resin hardens reliably: it is missing or breaks in cleaning."),
+               QT_TRANSLATE_NOOP("Rules", "So thin that it bends or breaks easily in cleaning.")},
+              {0.25, 0.45, QT_TRANSLATE_NOOP("Rules", "Narrower than resin drains from: it hardens shut."),
+               QT_TRANSLATE_NOOP("Rules", "So narrow that resin may stay in it and harden.")});
     if (!working::cuts(situation.working)) {
         rules.push_back(
             {"heightPerStroke", Measured::heightPerStroke, Severity::watch, Bound::most, 3,
-             reason("More than %1 times as high as the thinnest stroke is wide: it may bend or break off.")});
+             QT_TRANSLATE_NOOP(
+                 "Rules",
+                 "More than %1 times as high as the thinnest stroke is wide: it may bend or break off.")});
         addWorn(rules, situation);
     }
     return rules;

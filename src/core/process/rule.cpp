@@ -1,4 +1,5 @@
 #include "process/rule.hpp"
+#include "quantity/sentence.hpp"
 
 namespace bollard::process {
 
@@ -21,15 +22,16 @@ void addWidths(std::vector<Rule>& rules, const Situation& situation, const Pair&
 void addWorn(std::vector<Rule>& rules, const Situation& situation) {
     constexpr double highest_mm = 0.65;
     if (situation.worn)
-        rules.push_back({"heightWorn", Measured::height, Severity::watch, Bound::most, highest_mm,
-                         reason("So high, letters on something worn catch on cloth and skin.")});
+        rules.push_back(
+            {"heightWorn", Measured::height, Severity::watch, Bound::most, highest_mm,
+             QT_TRANSLATE_NOOP("Rules", "So high, letters on something worn catch on cloth and skin.")});
 }
 
 void addThrough(std::vector<Rule>& rules, const Situation& situation) {
     constexpr double hair_mm = 0.001;
     if (working::leavesFloor(situation.working))
         addPair(rules, Measured::floor, "floorStop", {},
-                {hair_mm, 0, reason("Nothing is left under the letters."), ""});
+                {hair_mm, 0, QT_TRANSLATE_NOOP("Rules", "Nothing is left under the letters."), ""});
 }
 
 } // namespace bollard::process

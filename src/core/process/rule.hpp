@@ -48,11 +48,6 @@ struct Situation {
     bool worn = false;
 };
 
-/// Marks a sentence for translation; the translators' tool knows it by this name.
-constexpr const char* reason(const char* text) {
-    return text;
-}
-
 /// A limit that stops and one that warns; 0 for none.
 struct Pair {
     double stop = 0, watch = 0;

@@ -1,12 +1,15 @@
 #include "process/v_carving.hpp"
 #include "quantity/field.hpp"
+#include "quantity/sentence.hpp"
 
 namespace bollard::process {
 
 std::vector<Rule> rulesOf(const VCarving& process, const Situation& situation) {
     std::vector<Rule> rules;
-    addWidths(rules, situation, {0, 0.3, "", reason("So thin a land between two cuts may chip out.")},
-              {process.tip, 0, reason("Narrower than the bit's tip: nothing is cut here."), ""});
+    addWidths(rules, situation,
+              {0, 0.3, "", QT_TRANSLATE_NOOP("Rules", "So thin a land between two cuts may chip out.")},
+              {process.tip, 0,
+               QT_TRANSLATE_NOOP("Rules", "Narrower than the bit's tip: nothing is cut here."), ""});
     addThrough(rules, situation);
     return rules;
 }
