@@ -218,10 +218,23 @@ class SenderTest : public QObject {
         QCOMPARE(sender.problem()->subject, std::string("4"));
     }
 
+    void aGreetingThatComesTwiceIsNoRestart() {
+        Sender sender(programOf(square), shipped("plain"), {});
+        sender.opened(0);
+        const std::string greeting = "ready it buffer=128 travel=100,100,50 dialects=lines\n";
+        sender.received(greeting, 0.01); // of the one before, who cancelled
+        sender.tick(0.1);
+        QVERIFY(sender.state() == SendState::greeting && sender.take().empty());
+        sender.received(greeting, 0.2);
+        sender.tick(0.5);
+        QVERIFY(sender.state() == SendState::running && sender.sent() > 1);
+    }
+
     void silenceIsAFaultButNotWhileItHolds() {
         Sender sender(programOf(square), shipped("plain"), {0, 3});
         sender.opened(0);
         sender.received("ready it buffer=128 travel=100,100,50 dialects=lines\n", 0.1);
+        sender.tick(0.5);
         sender.take();
         sender.hold(1);
         QCOMPARE(sender.take(), std::string("\x13"));
@@ -277,8 +290,9 @@ class SenderTest : public QObject {
         Answering controller{sender};
         sender.opened(0);
         sender.received("ready it buffer=128 travel=100,100,50 dialects=lines\n", 0.1);
+        sender.tick(0.5);
         for (int i = 0; i < 40 && !sender.over(); ++i)
-            controller.answer(0.2);
+            controller.answer(0.6);
         QVERIFY(sender.state() == SendState::done);
         QCOMPARE(sender.confirmed(), 4);
         QCOMPARE(sender.from(), 15);

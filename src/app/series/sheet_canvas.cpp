@@ -1,6 +1,7 @@
 #include "app/series/sheet_canvas.hpp"
 #include "drawing/paths.hpp"
 #include "drawing/tokens.hpp"
+#include <QFontInfo>
 #include <QKeyEvent>
 #include <QMouseEvent>
 #include <QPainter>
@@ -68,7 +69,7 @@ void SheetCanvas::paintEvent(QPaintEvent*) {
     toScreen.translate(origin.x(), origin.y());
     toScreen.scale(scale(), -scale());
     QFont small = font();
-    small.setPointSizeF(font().pointSizeF() * 0.85);
+    small.setPixelSize(std::max(1, QFontInfo(font()).pixelSize() * 17 / 20));
     for (size_t i = 0; i < nest_->sheets.size(); ++i) {
         const QPointF corner = cornerOf(i);
         const QRectF sheet = toScreen.mapRect(QRectF(corner, QSizeF(board_.width, board_.height)));

@@ -258,9 +258,9 @@ void Sender::good(double now) {
 }
 
 void Sender::fill(double now) {
-    // Greetings that were asked for twice come close together.
-    constexpr double settling = 0.15;
-    if (state_ == SendState::greeting && learnt_ && now - learntAt_ >= (asked_ ? settling : 0)) {
+    // A greeting may come twice: one that was asked for by whoever was there before, late, or of its own.
+    constexpr double settling = 0.25;
+    if (state_ == SendState::greeting && learnt_ && now - learntAt_ >= settling) {
         state_ = SendState::running;
         heardAt_ = now;
     }
