@@ -1,8 +1,7 @@
 #include "cli/command.hpp"
 #include "drawing/flat_drawing.hpp"
-#include "picture/frame.hpp"
+#include "drawing/pictures.hpp"
 #include "quantity/quantity.hpp"
-#include <QBuffer>
 #include <QImage>
 #include <QPainter>
 #include <QStringList>
@@ -77,23 +76,14 @@ int drawPicture(const Arguments& arguments) {
         QPainter painter(&image);
         flat.paint(painter, area, flat.fitted(area, arguments.side), extras);
     } else {
-        const picture::Scene scene = picture::sceneOf(run.made.solid->mesh);
-        picture::View wanted;
-        if (from) {
-            wanted.camera.turn = from->turn;
-            wanted.camera.tilt = from->tilt;
-        }
-        wanted.camera = picture::fitted(scene.extent, wanted.camera.turn, wanted.camera.tilt, size.width(),
-                                        size.height());
-        wanted.paints = drawing::paintsOf(drawing::Look::light);
-        const picture::Frame frame = picture::frameOf(scene, wanted, size.width(), size.height());
-        std::copy(frame.pixels.begin(), frame.pixels.end(), reinterpret_cast<picture::Pixel*>(image.bits()));
+        image = drawing::bodyImage(run.made.solid->mesh, size,
+                                   from ? std::optional(std::pair(from->turn, from->tilt)) : std::nullopt);
     }
-    QByteArray bytes;
-    QBuffer buffer(&bytes);
-    image.save(&buffer, "PNG");
-    const auto written = files::writeWhole(files::withEnding(arguments.outputs.front(), "png"),
-                                           {bytes.constData(), size_t(bytes.size())}, ifThere(arguments));
+    const auto bytes = drawing::pngOf(image);
+    if (!bytes)
+        return complain(bytes.problem(), "", notWritten);
+    const auto written =
+        files::writeWhole(files::withEnding(arguments.outputs.front(), "png"), *bytes, ifThere(arguments));
     return written ? done : complain(written.problem(), "", notWritten);
 }
 

@@ -1,6 +1,5 @@
 #include "cli/command.hpp"
-#include "drawing/flat_drawing.hpp"
-#include <QBuffer>
+#include "drawing/pictures.hpp"
 #include <QImage>
 #include <QPainter>
 
@@ -23,20 +22,12 @@ int drawThumbnail(const Arguments& arguments) {
     image.fill(drawing::tokensOf(drawing::Look::light).ground);
     QPainter painter(&image);
     painter.setRenderHint(QPainter::Antialiasing);
-    drawing::FlatExtras extras;
-    extras.measures = extras.legend = false;
-    drawing::FlatScale scale;
-    scale.pixelsPerMm = pixels;
-    scale.origin = QPointF(image.width() / 2.0 - extent.center().x() * pixels,
-                           image.height() / 2.0 + extent.center().y() * pixels);
-    flat.paint(painter, image.rect(), scale, extras);
+    drawing::paintBare(painter, flat, image.rect(), QSizeF(1, 1) * (room * arguments.pixels));
     painter.end();
-    QByteArray bytes;
-    QBuffer buffer(&bytes);
-    buffer.open(QIODevice::WriteOnly);
-    image.save(&buffer, "PNG");
-    const auto written = files::writeWhole(arguments.picture, {bytes.constData(), size_t(bytes.size())},
-                                           files::IfThere::replace);
+    const auto bytes = drawing::pngOf(image);
+    if (!bytes)
+        return complain(bytes.problem(), "", notWritten);
+    const auto written = files::writeWhole(arguments.picture, *bytes, files::IfThere::replace);
     return written ? done : complain(written.problem(), "", notWritten);
 }
 

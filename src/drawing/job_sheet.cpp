@@ -2,11 +2,9 @@
 #include "card/solid.hpp"
 #include "drawing/flat_drawing.hpp"
 #include "drawing/pdf_file.hpp"
+#include "drawing/pictures.hpp"
 #include "drawing/qr_code.hpp"
-#include "picture/frame.hpp"
-#include "picture/scene.hpp"
 #include "wording/wording.hpp"
-#include <QBuffer>
 #include <QCoreApplication>
 #include <QImage>
 #include <QPainter>
@@ -36,19 +34,6 @@ QImage flatPicture(const card::Made& made, QSize size) {
     FlatExtras extras;
     extras.legend = false;
     flat.paint(painter, area, flat.fitted(area), extras);
-    return image;
-}
-
-QImage bodyPicture(const card::Made& made, QSize size) {
-    QImage image(size, QImage::Format_RGB32);
-    image.fill(tokensOf(Look::light).ground);
-    const picture::Scene scene = picture::sceneOf(made.solid->mesh);
-    picture::View view;
-    view.camera =
-        picture::fitted(scene.extent, view.camera.turn, view.camera.tilt, size.width(), size.height());
-    view.paints = paintsOf(Look::light);
-    const picture::Frame frame = picture::frameOf(scene, view, size.width(), size.height());
-    std::copy(frame.pixels.begin(), frame.pixels.end(), reinterpret_cast<picture::Pixel*>(image.bits()));
     return image;
 }
 
@@ -184,7 +169,7 @@ class Laying {
         const double dots = 8; // a mm
         const QSize size(int(wide * dots), int(high * dots));
         page_.image(0, wide, high, flatPicture(sheet_.made, size));
-        page_.image(wide + 4, wide, high, bodyPicture(sheet_.made, size));
+        page_.image(wide + 4, wide, high, bodyImage(sheet_.made.solid->mesh, size));
         page_.down(high + 2);
     }
 
@@ -405,12 +390,7 @@ quantity::Result<std::string> jobSheetPng(const JobSheet& sheet) {
     for (size_t i = 0; i < pages.size(); ++i)
         joining.drawImage(0, int(i) * pages[i].height(), pages[i]);
     joining.end();
-    QByteArray bytes;
-    QBuffer buffer(&bytes);
-    buffer.open(QIODevice::WriteOnly);
-    if (!whole.save(&buffer, "PNG"))
-        return quantity::Problem{quantity::ProblemKind::stepFailed, "png"};
-    return bytes.toStdString();
+    return pngOf(whole);
 }
 
 } // namespace bollard::drawing

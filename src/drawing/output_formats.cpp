@@ -2,7 +2,7 @@
 #include "drawing/flat_drawing.hpp"
 #include "drawing/paper.hpp"
 #include "drawing/pdf_file.hpp"
-#include <QBuffer>
+#include "drawing/pictures.hpp"
 #include <QImage>
 #include <QPainter>
 
@@ -35,12 +35,7 @@ quantity::Result<std::string> png(const card::Made& made, const card::OutputChoi
     const FlatDrawing flat(made);
     flat.paint(painter, image.rect(), flat.fitted(image.rect()), {});
     painter.end();
-    QByteArray bytes;
-    QBuffer buffer(&bytes);
-    buffer.open(QIODevice::WriteOnly);
-    if (!image.save(&buffer, "PNG"))
-        return quantity::Problem{quantity::ProblemKind::stepFailed, "png"};
-    return bytes.toStdString();
+    return pngOf(image);
 }
 
 constexpr std::array painted{"pdf", "png"};

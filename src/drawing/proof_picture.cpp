@@ -1,6 +1,6 @@
 #include "drawing/proof_picture.hpp"
+#include "drawing/pictures.hpp"
 #include "drawing/tokens.hpp"
-#include <QBuffer>
 #include <QCoreApplication>
 #include <cmath>
 
@@ -59,13 +59,7 @@ QImage imageOf(const proof::Proof& proof, const cut::Cutting& cutting, int most)
 }
 
 quantity::Result<std::string> proofPicture(const proof::Proof& proof, const cut::Cutting& cutting) {
-    QByteArray bytes;
-    QBuffer buffer(&bytes);
-    buffer.open(QIODevice::WriteOnly);
-    const QImage image = imageOf(proof, cutting);
-    if (image.isNull() || !image.save(&buffer, "PNG"))
-        return quantity::Problem{quantity::ProblemKind::stepFailed, "png"};
-    return bytes.toStdString();
+    return pngOf(imageOf(proof, cutting));
 }
 
 } // namespace bollard::drawing

@@ -236,6 +236,23 @@ class NestTest : public QObject {
             }
     }
 
+    void stoppedItLeavesOutWhatHadNoPlaceYet() {
+        const std::vector<plane::Region> parts{box(20, 20), polygon(letters()[0]), polygon(letters()[1])};
+        std::stop_source stop;
+        stop.request_stop();
+        const nest::Nest nest = nest::nestOf(parts, {200, 200, 3, 5, Turning::half}, stop.get_token());
+        QVERIFY(nest.sheets.empty() && nest.tooLarge.empty());
+    }
+
+    void aPartThatOnlyBoxesFindRoomForLiesAllTheSame() {
+        // As high as the sheet has room for, beside one whose height makes strips that do not come out even.
+        const Board board{120, 60, 3, 5, Turning::half};
+        const std::vector<plane::Region> parts{box(20, 50), box(20, 17.3), polygon(letters()[4])};
+        const nest::Nest nest = nest::nestOf(parts, board);
+        QCOMPARE(wrongWith(nest, parts, board), QString());
+        QCOMPARE(nest.sheets.size(), size_t(1));
+    }
+
     void tenTimesTheTagsCostAboutTenTimes() {
         const auto secondsFor = [](int count) {
             std::vector<plane::Region> parts(size_t(count), box(62, 21));

@@ -2,8 +2,8 @@
 #include "card/output.hpp"
 #include "card/series.hpp"
 #include "card/sheets.hpp"
-#include "drawing/flat_drawing.hpp"
 #include "drawing/paths.hpp"
+#include "drawing/pictures.hpp"
 #include "wording/wording.hpp"
 #include <QPainter>
 
@@ -26,16 +26,8 @@ QImage pictureOf(const card::Made& made, QSize size, double pixels) {
     painter.setRenderHint(QPainter::Antialiasing);
     painter.scale(pixels, pixels);
     const drawing::FlatDrawing flat(made);
-    drawing::FlatExtras extras;
-    extras.measures = extras.legend = false;
-    // Without rulers there is no need for their room.
-    const QRectF area(0, 0, size.width(), size.height()), extent = flat.extent();
-    drawing::FlatScale scale;
     constexpr double room = 6;
-    scale.pixelsPerMm = std::min((area.width() - 2 * room) / std::max(extent.width(), 1e-3),
-                                 (area.height() - 2 * room) / std::max(extent.height(), 1e-3));
-    scale.origin = area.center() - QPointF(extent.center().x(), -extent.center().y()) * scale.pixelsPerMm;
-    flat.paint(painter, area, scale, extras);
+    drawing::paintBare(painter, flat, QRectF(QPointF(0, 0), QSizeF(size)), {room, room});
     return image;
 }
 

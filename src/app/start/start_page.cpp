@@ -6,6 +6,7 @@
 #include "card/card_json.hpp"
 #include "card/pipeline.hpp"
 #include "drawing/flat_drawing.hpp"
+#include "drawing/pictures.hpp"
 #include "files/whole_file.hpp"
 #include "wording/wording.hpp"
 #include <QComboBox>
@@ -88,14 +89,7 @@ QImage drawn(const QString& path, const std::shared_ptr<const type::Catalogue>& 
     QImage image(pictureSize * ratio, QImage::Format_RGB32);
     image.setDevicePixelRatio(ratio);
     QPainter painter(&image);
-    const QRectF area(QPointF(0, 0), QSizeF(pictureSize));
-    drawing::FlatScale scale;
-    const QRectF mm = flat.extent();
-    scale.pixelsPerMm = std::min((area.width() - 28) / mm.width(), (area.height() - 24) / mm.height());
-    scale.origin = area.center() - QPointF(mm.center().x(), -mm.center().y()) * scale.pixelsPerMm;
-    drawing::FlatExtras extras;
-    extras.legend = extras.measures = false;
-    flat.paint(painter, area, scale, extras);
+    drawing::paintBare(painter, flat, QRectF(QPointF(0, 0), QSizeF(pictureSize)), {14, 12});
     return image;
 }
 

@@ -83,7 +83,6 @@ class Nesting {
     }
 
   private:
-    static constexpr double slack = 0.006; // mm, that parts may come over what is left to them
     double roomWide() const { return board_.width - 2 * board_.margin + board_.spacing; }
     double roomHigh() const { return board_.height - 2 * board_.margin + board_.spacing; }
     double edge() const { return board_.margin - board_.spacing / 2; }
@@ -245,6 +244,8 @@ class Nesting {
     }
 
     void measure(Trial& trial) const {
+        if (trial.sheets.empty()) // it was stopped before anything lay
+            return;
         trial.reach = reachOf(trial);
         for (const Laid& laid : trial.sheets.back()) {
             const Shape& shape = shapes_[size_t(laid.shape)];
@@ -310,11 +311,16 @@ class Nesting {
         return trial;
     }
 
-    void hold(Trial trial) {
+    /// All of the parts lie somewhere: it was not stopped, and each went on an empty sheet at least.
+    bool isWhole(const Trial& trial) const {
         size_t laid = 0;
         for (const auto& sheet : trial.sheets)
             laid += sheet.size();
-        if (laid == order_.size() && trial < best_)
+        return laid == order_.size();
+    }
+
+    void hold(Trial trial) {
+        if (isWhole(trial) && trial < best_)
             best_ = std::move(trial);
     }
 
@@ -322,7 +328,7 @@ class Nesting {
     bool attempt(const std::vector<Next>& order) {
         Trial trial = laidInOrder(order);
         const double score = trial.score();
-        const bool better = score < bestScore_;
+        const bool better = isWhole(trial) && score < bestScore_;
         if (better) {
             bestOrder_ = order;
             bestScore_ = score;
@@ -333,6 +339,7 @@ class Nesting {
 
     void search() {
         best_ = shelved(false);
+        bestOrder_ = order_;
         hold(shelved(true));
         allowed_ = 1;
         attempt(order_);

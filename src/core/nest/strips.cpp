@@ -6,8 +6,7 @@
 namespace bollard::nest {
 namespace {
 
-constexpr double hair = 1e-6;   // mm, that neighbours may overlap
-constexpr double slack = 0.006; // mm, that parts may come over what is left to them
+constexpr double hair = 1e-6; // mm, that neighbours may overlap
 
 /// Adds a span and joins it with those that it meets.
 void addTo(std::vector<Span>& spans, Span one) {

@@ -6,6 +6,8 @@
 
 namespace bollard::nest {
 
+constexpr double slack = 0.006; // mm, that parts may come over what is left to them
+
 /// From here to there across, mm.
 struct Span {
     double from = 0, to = 0;
