@@ -7,7 +7,6 @@
 #include "drawing/paper.hpp"
 #include "wording/wording.hpp"
 #include <QBuffer>
-#include <QCryptographicHash>
 #include <QFileInfo>
 #include <QPrintDialog>
 #include <QPrinter>
@@ -113,9 +112,7 @@ void MainWindow::writeJobSheet(const QString& path) {
         // As it lies on the disk, else as it would be saved now.
         const auto onDisk = files::readWhole(editor_.path().toStdString());
         const std::string text = onDisk && !editor_.edited() ? *onDisk : card::jsonOf(editor_.card());
-        sheet.digest = QCryptographicHash::hash(QByteArray::fromStdString(text), QCryptographicHash::Sha256)
-                           .toHex()
-                           .toStdString();
+        sheet.digest = drawing::sha256Of(text);
         sheet.files.emplace_back(sheet.fileName, sheet.digest);
         tellWritten(tr("Writing…"), false);
         writer_.start([this, sheet, path, ifThere] {

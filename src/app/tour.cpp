@@ -12,7 +12,6 @@
 #include "drawing/job_sheet.hpp"
 #include <QApplication>
 #include <QComboBox>
-#include <QCryptographicHash>
 #include <QDir>
 #include <QElapsedTimer>
 #include <QFileInfo>
@@ -102,8 +101,7 @@ bool saveJobSheet(const card::Made& made, const QString& path) {
     sheet.made = made;
     sheet.card = "valve-scribed";
     sheet.fileName = "valve-scribed.bollard";
-    const QByteArray text = QByteArray::fromStdString(card::jsonOf(*made.card));
-    sheet.digest = QCryptographicHash::hash(text, QCryptographicHash::Sha256).toHex().toStdString();
+    sheet.digest = drawing::sha256Of(card::jsonOf(*made.card));
     sheet.files.emplace_back(sheet.fileName, sheet.digest);
     const auto page = drawing::jobSheetPng(sheet);
     QImage image;

@@ -1,17 +1,10 @@
 #include "cli/command.hpp"
 #include "drawing/job_sheet.hpp"
-#include <QCryptographicHash>
 #include <filesystem>
 #include <iostream>
 
 namespace bollard::cli {
 namespace {
-
-std::string sha256(const std::string& bytes) {
-    return QCryptographicHash::hash(QByteArray::fromStdString(bytes), QCryptographicHash::Sha256)
-        .toHex()
-        .toStdString();
-}
 
 int writeSheet(const Arguments& arguments) {
     const std::string path = withAnEnding(arguments.outputs.front(), "pdf");
@@ -34,7 +27,7 @@ int writeSheet(const Arguments& arguments) {
     const std::filesystem::path file(arguments.card);
     sheet.card = file.stem().string();
     sheet.fileName = file.filename().string();
-    sheet.digest = sha256(*bytesOfCard);
+    sheet.digest = drawing::sha256Of(*bytesOfCard);
     sheet.accepts = arguments.accept;
     sheet.reason = arguments.reason;
     sheet.paper = arguments.paper == "letter" ? QPageSize::Letter : QPageSize::A4;
@@ -42,7 +35,7 @@ int writeSheet(const Arguments& arguments) {
     if (!run.card.operations.empty()) // what goes to the machine with it
         if (const auto programs = card::outputOf(run.made, *formatOf("x.nc"), sheet.card + ".nc"))
             for (const files::WholeFile& program : *programs)
-                sheet.files.emplace_back(program.path, sha256(program.bytes));
+                sheet.files.emplace_back(program.path, drawing::sha256Of(program.bytes));
     const auto bytes = picture ? drawing::jobSheetPng(sheet) : drawing::jobSheetPdf(sheet);
     if (!bytes)
         return complain(bytes.problem(), "", notWritten);

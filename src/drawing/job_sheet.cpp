@@ -6,6 +6,7 @@
 #include "drawing/qr_code.hpp"
 #include "wording/wording.hpp"
 #include <QCoreApplication>
+#include <QCryptographicHash>
 #include <QImage>
 #include <QPainter>
 #include <functional>
@@ -350,6 +351,12 @@ QSizeF sizeOf(QPageSize::PageSizeId paper) {
 }
 
 } // namespace
+
+std::string sha256Of(const std::string& bytes) {
+    return QCryptographicHash::hash(QByteArray::fromStdString(bytes), QCryptographicHash::Sha256)
+        .toHex()
+        .toStdString();
+}
 
 quantity::Result<std::string> jobSheetPdf(const JobSheet& sheet) {
     PdfFile file(QPageSize(sheet.paper), 0,

@@ -22,6 +22,9 @@ struct JobSheet {
     QPageSize::PageSizeId paper = QPageSize::A4;
 };
 
+/// SHA-256 of a file's bytes, in hex.
+std::string sha256Of(const std::string& bytes);
+
 /// The bytes of a PDF file, its text real.
 quantity::Result<std::string> jobSheetPdf(const JobSheet& sheet);
 /// Its pages below each other as a PNG file at 200 dots an inch.
