@@ -24,6 +24,30 @@ void expect(bool holds) {
         std::abort();
 }
 
+/// Some letters of a typeface, as their shapes.
+void letters(const std::string& bytes, const char* file) {
+    const auto face = type::typefaceFromBytes(bytes, file);
+    if (!face)
+        return;
+    for (const type::ShapedGlyph& glyph : type::shaped(**face, U"HOx g"))
+        (void)(*face)->region(glyph.glyph, 10 / (*face)->unitsPerEm() * 1000);
+    (void)(*face)->kind();
+}
+
+/// What is read is mended or refused, and has sides or none.
+void part(const std::string& bytes, const char* file) {
+    const auto read = files::partSurfaceOf(file, bytes);
+    constexpr size_t many = 2000; // what is mended takes its time
+    if (!read || read->mesh.triangles.size() > many)
+        return;
+    const auto body = body::repaired(read->mesh);
+    if (!body)
+        return;
+    expect(body::faultsOf(body->body).openEdges == 0);
+    const space::Vertex at = body->body.vertices.front();
+    (void)body::sideAt(body->body, {at.x, at.y, at.z}, 0);
+}
+
 } // namespace
 
 void card(const std::string& bytes) {
@@ -55,13 +79,15 @@ void table(const std::string& bytes) {
 }
 
 void font(const std::string& bytes) {
-    const bool hershey = bytes.starts_with("    ");
-    const auto face = type::typefaceFromBytes(bytes, hershey ? "gull.jhf" : "gull.ttf");
-    if (!face)
-        return;
-    for (const type::ShapedGlyph& glyph : type::shaped(**face, U"HOx g"))
-        (void)(*face)->region(glyph.glyph, 10 / (*face)->unitsPerEm() * 1000);
-    (void)(*face)->kind();
+    letters(bytes, "gull.ttf");
+}
+
+void hershey(const std::string& bytes) {
+    letters(bytes, "gull.jhf");
+}
+
+void svgfont(const std::string& bytes) {
+    letters(bytes, "gull.svg");
 }
 
 void svg(const std::string& bytes) {
@@ -78,22 +104,15 @@ void dxf(const std::string& bytes) {
 
 void stl(const std::string& bytes) {
     (void)files::meshFromStl(bytes, "gull.stl");
+    part(bytes, "gull.stl");
 }
 
-/// As each kind of file; what is read is mended or refused, and has sides or none.
-void part(const std::string& bytes) {
-    for (const char* path : {"gull.stl", "gull.obj", "gull.3mf"}) {
-        const auto read = files::partSurfaceOf(path, bytes);
-        constexpr size_t many = 2000; // what is mended takes its time
-        if (!read || read->mesh.triangles.size() > many)
-            continue;
-        const auto body = body::repaired(read->mesh);
-        if (!body)
-            continue;
-        expect(body::faultsOf(body->body).openEdges == 0);
-        const space::Vertex at = body->body.vertices.front();
-        (void)body::sideAt(body->body, {at.x, at.y, at.z}, 0);
-    }
+void obj(const std::string& bytes) {
+    part(bytes, "gull.obj");
+}
+
+void threemf(const std::string& bytes) {
+    part(bytes, "gull.3mf");
 }
 
 void program(const std::string& bytes) {
@@ -161,6 +180,8 @@ void controller(const std::string& bytes) {
         expect(!over || out.empty());
         sentBytes += out.size();
     }
+    constexpr size_t most = 1000; // the program, and what is asked meanwhile
+    expect(sentBytes <= most + bytes.size());
     expect(sender.confirmed() <= sender.sent() && sender.sent() <= int(program->lines.size()));
 }
 

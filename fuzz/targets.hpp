@@ -12,10 +12,13 @@ void number(const std::string& bytes);
 void path(const std::string& bytes);
 void table(const std::string& bytes);
 void font(const std::string& bytes);
+void hershey(const std::string& bytes);
+void svgfont(const std::string& bytes);
 void svg(const std::string& bytes);
 void dxf(const std::string& bytes);
 void stl(const std::string& bytes);
-void part(const std::string& bytes);
+void obj(const std::string& bytes);
+void threemf(const std::string& bytes);
 void program(const std::string& bytes);
 void shop(const std::string& bytes);
 void sent(const std::string& bytes);
@@ -27,12 +30,22 @@ struct Target {
     void (*read)(const std::string& bytes);
 };
 /// A new reader is one function and one line here.
-inline constexpr std::array targets{Target{"card", card},         Target{"number", number},
-                                    Target{"path", path},         Target{"table", table},
-                                    Target{"font", font},         Target{"svg", svg},
-                                    Target{"dxf", dxf},           Target{"stl", stl},
-                                    Target{"part", part},         Target{"program", program},
-                                    Target{"shop", shop},         Target{"sent", sent},
-                                    Target{"protocol", protocol}, Target{"controller", controller}};
+inline constexpr std::array targets{Target{"card", card},
+                                    Target{"number", number},
+                                    Target{"path", path},
+                                    Target{"table", table},
+                                    Target{"font", font},
+                                    Target{"hershey", hershey},
+                                    Target{"svgfont", svgfont},
+                                    Target{"svg", svg},
+                                    Target{"dxf", dxf},
+                                    Target{"stl", stl},
+                                    Target{"obj", obj},
+                                    Target{"threemf", threemf},
+                                    Target{"program", program},
+                                    Target{"shop", shop},
+                                    Target{"sent", sent},
+                                    Target{"protocol", protocol},
+                                    Target{"controller", controller}};
 
 } // namespace bollard::fuzz

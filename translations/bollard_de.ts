@@ -807,6 +807,342 @@
         <source>Then to watch: %1.</source>
         <translation>Dann zu beachten: %1.</translation>
     </message>
+    <message>
+        <source>Hold what would fall out by ties %2 wide.</source>
+        <translation>Halte, was herausfiele, mit %2 breiten Haltestegen.</translation>
+    </message>
+    <message>
+        <source>Ties %2 wide</source>
+        <translation>Haltestege %2 breit</translation>
+    </message>
+    <message>
+        <source>Make the space in this pair %2 instead of %1, and leave the others.</source>
+        <translation>Mach den Abstand in diesem Paar %2 statt %1, und lass die anderen.</translation>
+    </message>
+    <message>
+        <source>This pair %1 → %2</source>
+        <translation>Dieses Paar %1 → %2</translation>
+    </message>
+    <message>
+        <source>Make the letter space %2 instead of %1.</source>
+        <translation>Mach den Buchstabenabstand %2 statt %1.</translation>
+    </message>
+    <message>
+        <source>Letter space %1 → %2</source>
+        <translation>Buchstabenabstand %1 → %2</translation>
+    </message>
+    <message>
+        <source>Close the letters up, pair by pair, until they run into each other.</source>
+        <translation>Rücke die Buchstaben Paar für Paar zusammen, bis sie ineinanderlaufen.</translation>
+    </message>
+    <message>
+        <source>Close up</source>
+        <translation>Zusammenrücken</translation>
+    </message>
+    <message>
+        <source>Hold what is loose by bars %2 wide behind it.</source>
+        <translation>Halte, was lose ist, mit %2 breiten Stegen dahinter.</translation>
+    </message>
+    <message>
+        <source>Bars %2 wide</source>
+        <translation>Stege %2 breit</translation>
+    </message>
+    <message>
+        <source>Join the letters by short strips %2 wide from one to the next.</source>
+        <translation>Verbinde die Buchstaben durch %2 breite kurze Streifen von einem zum nächsten.</translation>
+    </message>
+    <message>
+        <source>Links %2 wide</source>
+        <translation>Verbindungen %2 breit</translation>
+    </message>
+    <message>
+        <source>Hold what is loose by a plate behind it, %2 beyond the letters.</source>
+        <translation>Halte, was lose ist, mit einer Platte dahinter, %2 über die Buchstaben hinaus.</translation>
+    </message>
+    <message>
+        <source>Plate %2 beyond</source>
+        <translation>Platte %2 darüber hinaus</translation>
+    </message>
+    <message>
+        <source>Move the words inwards.</source>
+        <translation>Rücke die Wörter nach innen.</translation>
+    </message>
+    <message>
+        <source>Move inwards</source>
+        <translation>Nach innen rücken</translation>
+    </message>
+    <message>
+        <source>Make the size %2 instead of %1, so that the words go once round.</source>
+        <translation>Mach die Größe %2 statt %1, sodass die Wörter einmal herumgehen.</translation>
+    </message>
+    <message>
+        <source>Size %1 → %2</source>
+        <translation>Größe %1 → %2</translation>
+    </message>
+    <message>
+        <source>Give the letters out one to a facet.</source>
+        <translation>Verteile die Buchstaben einzeln auf Facetten.</translation>
+    </message>
+    <message>
+        <source>A letter to each facet</source>
+        <translation>Ein Buchstabe je Facette</translation>
+    </message>
+    <message>
+        <source>Go less deep, and less high in hollows.</source>
+        <translation>Geh weniger tief, und in Höhlungen weniger hoch.</translation>
+    </message>
+    <message>
+        <source>Less deep</source>
+        <translation>Weniger tief</translation>
+    </message>
+    <message>
+        <source>Move letters off the edge, smaller where there is no room.</source>
+        <translation>Rücke Buchstaben von der Kante weg, kleiner, wo kein Platz ist.</translation>
+    </message>
+    <message>
+        <source>Off the edge</source>
+        <translation>Von der Kante weg</translation>
+    </message>
+    <message>
+        <source>Make the size %2 instead of %1.</source>
+        <translation>Mach die Größe %2 statt %1.</translation>
+    </message>
+    <message>
+        <source>Make the blank larger: %2 wide instead of %1.</source>
+        <translation>Mach den Rohling größer: %2 breit statt %1.</translation>
+    </message>
+    <message>
+        <source>Blank %2 wide</source>
+        <translation>Rohling %2 breit</translation>
+    </message>
+    <message>
+        <source>Put the words on the %1.</source>
+        <translation>Lege die Wörter auf: %1.</translation>
+    </message>
+    <message>
+        <source>Put on the %1</source>
+        <translation>Legen auf: %1</translation>
+    </message>
+    <message>
+        <source>Let the words be read on the part itself.</source>
+        <translation>Lass die Wörter am Teil selbst lesen.</translation>
+    </message>
+    <message>
+        <source>Read on the part</source>
+        <translation>Am Teil lesen</translation>
+    </message>
+    <message>
+        <source>Take the sides as they are found on this file.</source>
+        <translation>Nimm die Seiten, wie sie in dieser Datei gefunden werden.</translation>
+    </message>
+    <message>
+        <source>Take the sides anew</source>
+        <translation>Die Seiten neu nehmen</translation>
+    </message>
+    <message>
+        <source>Leave out the side “%1”; its words go on the first.</source>
+        <translation>Lass die Seite „%1“ weg; ihre Wörter gehen auf die erste.</translation>
+    </message>
+    <message>
+        <source>Leave out “%1”</source>
+        <translation>„%1“ weglassen</translation>
+    </message>
+    <message>
+        <source>Make the height %2 instead of %1.</source>
+        <translation>Mach die Höhe %2 statt %1.</translation>
+    </message>
+    <message>
+        <source>Height %1 → %2</source>
+        <translation>Höhe %1 → %2</translation>
+    </message>
+    <message>
+        <source>Make the depth %2 instead of %1.</source>
+        <translation>Mach die Tiefe %2 statt %1.</translation>
+    </message>
+    <message>
+        <source>Depth %1 → %2</source>
+        <translation>Tiefe %1 → %2</translation>
+    </message>
+    <message>
+        <source>Make the bedding %2 instead of %1.</source>
+        <translation>Mach die Einbettung %2 statt %1.</translation>
+    </message>
+    <message>
+        <source>Bedding %1 → %2</source>
+        <translation>Einbettung %1 → %2</translation>
+    </message>
+    <message>
+        <source>Let it lie on its %1 instead.</source>
+        <translation>Lass es stattdessen so liegen: %1.</translation>
+    </message>
+    <message>
+        <source>Lies on its %1</source>
+        <translation>Liegt so: %1</translation>
+    </message>
+    <message>
+        <source>Let the chuck hold the bar at its other end.</source>
+        <translation>Lass das Futter den Stab am anderen Ende halten.</translation>
+    </message>
+    <message>
+        <source>Held at the other end</source>
+        <translation>Am anderen Ende gehalten</translation>
+    </message>
+    <message>
+        <source>Turn it by a quarter on the bed.</source>
+        <translation>Dreh es auf dem Bett um ein Viertel.</translation>
+    </message>
+    <message>
+        <source>Turned on the bed</source>
+        <translation>Auf dem Bett gedreht</translation>
+    </message>
+    <message>
+        <source>Make it a whole number of layers.</source>
+        <translation>Mach es zu einer ganzen Zahl von Schichten.</translation>
+    </message>
+    <message>
+        <source>Whole layers</source>
+        <translation>Ganze Schichten</translation>
+    </message>
+    <message>
+        <source>Make the blank %2 thick instead of %1.</source>
+        <translation>Mach den Rohling %2 dick statt %1.</translation>
+    </message>
+    <message>
+        <source>Blank %2 thick</source>
+        <translation>Rohling %2 dick</translation>
+    </message>
+    <message>
+        <source>Do not cut through: sink the letters %2 deep, so that a floor holds everything.</source>
+        <translation>Schneide nicht durch: vertiefe die Buchstaben um %2, sodass ein Boden alles hält.</translation>
+    </message>
+    <message>
+        <source>Keep a floor: %2 deep</source>
+        <translation>Einen Boden lassen: %2 tief</translation>
+    </message>
+    <message>
+        <source>Break the edges by %2.</source>
+        <translation>Brich die Kanten um %2.</translation>
+    </message>
+    <message>
+        <source>Edges %2</source>
+        <translation>Kanten %2</translation>
+    </message>
+    <message>
+        <source>Let the walls lean by %2.</source>
+        <translation>Lass die Wände um %2 neigen.</translation>
+    </message>
+    <message>
+        <source>Draft %2</source>
+        <translation>Formschräge %2</translation>
+    </message>
+    <message>
+        <source>Make edges and feet a little smaller.</source>
+        <translation>Mach Kanten und Füße etwas kleiner.</translation>
+    </message>
+    <message>
+        <source>Smaller edges</source>
+        <translation>Kleinere Kanten</translation>
+    </message>
+    <message>
+        <source>Leave all edges crisp, without feet.</source>
+        <translation>Lass alle Kanten scharf, ohne Füße.</translation>
+    </message>
+    <message>
+        <source>Crisp edges</source>
+        <translation>Scharfe Kanten</translation>
+    </message>
+    <message>
+        <source>Grow the strokes: weight %2 instead of %1.</source>
+        <translation>Lass die Striche wachsen: Stärke %2 statt %1.</translation>
+    </message>
+    <message>
+        <source>Weight %1 → %2</source>
+        <translation>Stärke %1 → %2</translation>
+    </message>
+    <message>
+        <source>Make the strokes lighter: weight %2 instead of %1.</source>
+        <translation>Mach die Striche leichter: Stärke %2 statt %1.</translation>
+    </message>
+    <message>
+        <source>Take the heavier face %1.</source>
+        <translation>Nimm den kräftigeren Schnitt %1.</translation>
+    </message>
+    <message>
+        <source>Take %1</source>
+        <translation>%1 nehmen</translation>
+    </message>
+    <message>
+        <source>Take the typeface %1, whose strokes are thick enough.</source>
+        <translation>Nimm die Schrift %1, deren Striche dick genug sind.</translation>
+    </message>
+    <message>
+        <source>Take %1 of the rack.</source>
+        <translation>Nimm %1 aus dem Gestell.</translation>
+    </message>
+    <message>
+        <source>Cut as deep as the letters are designed.</source>
+        <translation>Schneide so tief, wie die Buchstaben entworfen sind.</translation>
+    </message>
+    <message>
+        <source>As deep as designed</source>
+        <translation>So tief wie entworfen</translation>
+    </message>
+    <message>
+        <source>Cut %2 deep instead of %1.</source>
+        <translation>Schneide %2 tief statt %1.</translation>
+    </message>
+    <message>
+        <source>Cut %2 deep</source>
+        <translation>%2 tief schneiden</translation>
+    </message>
+    <message>
+        <source>Take a stock as large as the blank asks for.</source>
+        <translation>Nimm Rohmaterial, so groß, wie der Rohling es verlangt.</translation>
+    </message>
+    <message>
+        <source>Stock round the blank</source>
+        <translation>Rohmaterial um den Rohling</translation>
+    </message>
+    <message>
+        <source>Leave %2 of stock round the blank.</source>
+        <translation>Lass %2 Rohmaterial um den Rohling.</translation>
+    </message>
+    <message>
+        <source>Margin %2</source>
+        <translation>Rand %2</translation>
+    </message>
+    <message>
+        <source>Cut it out last.</source>
+        <translation>Schneide es zuletzt aus.</translation>
+    </message>
+    <message>
+        <source>Cut out last</source>
+        <translation>Zuletzt ausschneiden</translation>
+    </message>
+    <message>
+        <source>Let the spindle turn %1 times a minute.</source>
+        <translation>Lass die Spindel %1-mal in der Minute drehen.</translation>
+    </message>
+    <message>
+        <source>Speed %1</source>
+        <translation>Drehzahl %1</translation>
+    </message>
+    <message>
+        <source>Write the file with straight moves only.</source>
+        <translation>Schreibe die Datei nur mit geraden Bewegungen.</translation>
+    </message>
+    <message>
+        <source>Straight moves only</source>
+        <translation>Nur gerade Bewegungen</translation>
+    </message>
+    <message>
+        <source>Make it by %1 instead.</source>
+        <translation>Mach es stattdessen so: %1.</translation>
+    </message>
+    <message>
+        <source>By %1</source>
+        <translation>So: %1</translation>
+    </message>
 </context>
 <context>
     <name>Outputs</name>
@@ -3002,6 +3338,13 @@
     </message>
 </context>
 <context>
+    <name>bollard::app::Desk</name>
+    <message>
+        <source>Language and size of text change once nothing is sent any more.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>bollard::app::Drawer</name>
     <message>
         <source>Shut the drawer</source>
@@ -3041,6 +3384,14 @@
     <message>
         <source>Mend: %1</source>
         <translation>Abhilfe: %1</translation>
+    </message>
+    <message>
+        <source>Why?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Help on this finding</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
@@ -3084,6 +3435,53 @@
     <message>
         <source>Count a finding again</source>
         <translation>Einen Befund wieder zählen</translation>
+    </message>
+    <message>
+        <source>Verdict: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>bollard::app::FirstSteps</name>
+    <message>
+        <source>Leave the steps</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>That is the way of every part: words, findings, files. F1 tells the rest.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>1 of 3: words</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>2 of 3: what cannot be made</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>3 of 3: files</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>These words are cut out. Write others, or some more, in Lettering: the board follows.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A part that is joined to nothing falls off. Press one of the buttons below the finding: it mends it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Tick a format in Output and press “Write what is ticked”. Files are written whole, or not at all.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Next step</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Done</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
@@ -3189,374 +3587,30 @@
     </message>
 </context>
 <context>
-    <name>bollard::app::HelpPages</name>
+    <name>bollard::app::HelpPanel</name>
+    <message>
+        <source>Contents</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Search the help</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Places in the help</source>
+        <translation type="unfinished"></translation>
+    </message>
     <message>
         <source>Page of the help</source>
-        <translation>Seite der Hilfe</translation>
+        <translation type="unfinished">Seite der Hilfe</translation>
     </message>
     <message>
-        <source>Keys</source>
-        <translation>Tasten</translation>
+        <source>%1: %2</source>
+        <translation type="unfinished">%1: %2</translation>
     </message>
     <message>
-        <source>The way of a card</source>
-        <translation>Der Weg einer Karte</translation>
-    </message>
-    <message>
-        <source>Numbers and words</source>
-        <translation>Zahlen und Wörter</translation>
-    </message>
-    <message>
-        <source>From top to bottom</source>
-        <translation>Von oben nach unten</translation>
-    </message>
-    <message>
-        <source>The route card on the left has six stations in working order: what carries the words, the words, where they lie, how they meet the material, what it is made with, and the files. One is open; the others tell in a line what is set.</source>
-        <translation>Die Laufkarte links hat sechs Stationen in der Reihenfolge der Arbeit: was die Wörter trägt, die Wörter, wo sie liegen, wie sie auf das Material treffen, womit es gemacht wird, und die Dateien. Eine ist offen; die anderen sagen in einer Zeile, was eingestellt ist.</translation>
-    </message>
-    <message>
-        <source>What cannot be made</source>
-        <translation>Was nicht gemacht werden kann</translation>
-    </message>
-    <message>
-        <source>Findings on the right are judged again after every change. A stop keeps the part from being made, a watch is worth a look, a note is told. A press goes to the place; where a change of the card clears it, a button offers it.</source>
-        <translation>Die Befunde rechts werden nach jeder Änderung neu beurteilt. Ein Halt hindert das Teil daran, gemacht zu werden, Beachten ist einen Blick wert, ein Hinweis wird genannt. Ein Druck geht an die Stelle; wo eine Änderung der Karte abhilft, bietet ein Knopf sie an.</translation>
-    </message>
-    <message>
-        <source>How wide everything is</source>
-        <translation>Wie breit alles ist</translation>
-    </message>
-    <message>
-        <source>The gauge below the board counts the strokes and gaps by their width. Its marks are the limits of the process and can be dragged; resting on a bar shows where on the letters it is.</source>
-        <translation>Die Messleiste unter dem Brett zählt Striche und Abstände nach ihrer Breite. Ihre Marken sind die Grenzen des Verfahrens und lassen sich ziehen; auf einem Balken zu verweilen zeigt, wo auf den Buchstaben es ist.</translation>
-    </message>
-    <message>
-        <source>Flat and Body</source>
-        <translation>Flach und Körper</translation>
-    </message>
-    <message>
-        <source>Flat shows one side at true proportions with rulers. Body shows the part as it will be, from all sides, and cut open along x, y or z.</source>
-        <translation>Flach zeigt eine Seite in wahren Verhältnissen mit Linealen. Körper zeigt das Teil, wie es wird, von allen Seiten, und aufgeschnitten entlang x, y oder z.</translation>
-    </message>
-    <message>
-        <source>Nothing is lost</source>
-        <translation>Nichts geht verloren</translation>
-    </message>
-    <message>
-        <source>Every change can be undone. What is not saved yet is kept as you go, and offered again after a crash.</source>
-        <translation>Jede Änderung lässt sich zurücknehmen. Was noch nicht gesichert ist, wird fortlaufend bewahrt und nach einem Absturz wieder angeboten.</translation>
-    </message>
-    <message>
-        <source>Numbers</source>
-        <translation>Zahlen</translation>
-    </message>
-    <message>
-        <source>Fields take units and sums: 3/16 in, 12+0.4, 2*8. Up and Down step, with Shift in tenths. Esc brings back what stood there. What cannot be is told below the field, and the value before stays.</source>
-        <translation>Felder nehmen Einheiten und Rechnungen: 3/16 in, 12+0.4, 2*8. Auf und Ab gehen in Schritten, mit Umschalt in Zehnteln. Esc bringt zurück, was dastand. Was nicht sein kann, steht unter dem Feld, und der Wert davor bleibt.</translation>
-    </message>
-    <message>
-        <source>Fields in the words</source>
-        <translation>Felder in den Wörtern</translation>
-    </message>
-    <message>
-        <source>A name in braces, like {boat}, is filled in from the rows of the Output station, one part a row. Rows can be typed, pasted from a spreadsheet, or read from a CSV file.</source>
-        <translation>Ein Name in Klammern, wie {boat}, wird aus den Reihen der Station Ausgabe gefüllt, ein Teil je Reihe. Reihen lassen sich tippen, aus einer Tabelle einfügen oder aus einer CSV-Datei lesen.</translation>
-    </message>
-    <message>
-        <source>Sides</source>
-        <translation>Seiten</translation>
-    </message>
-    <message>
-        <source>Words lie on a side of the blank: front and back of a plate, outside, start and end of a bar. The board shows one side at a time, seen from outside.</source>
-        <translation>Wörter liegen auf einer Seite des Rohlings: vorn und hinten auf einer Platte, außen, am Anfang und am Ende eines Stabs. Das Brett zeigt eine Seite auf einmal, von außen gesehen.</translation>
-    </message>
-    <message>
-        <source>Single lines</source>
-        <translation>Einzelne Linien</translation>
-    </message>
-    <message>
-        <source>A single-line typeface has strokes without width. Scribed, a tool follows them; with a stroke they are worked like any other letters.</source>
-        <translation>Eine Einlinienschrift hat Striche ohne Breite. Geritzt fährt ein Werkzeug ihnen nach; mit einem Strich werden sie wie andere Buchstaben bearbeitet.</translation>
-    </message>
-    <message>
-        <source>Everywhere</source>
-        <translation>Überall</translation>
-    </message>
-    <message>
-        <source>Alt+1 … Alt+6</source>
-        <translation>Alt+1 … Alt+6</translation>
-    </message>
-    <message>
-        <source>the stations</source>
-        <translation>die Stationen</translation>
-    </message>
-    <message>
-        <source>Ctrl+1 to Ctrl+4</source>
-        <translation>Strg+1 bis Strg+4</translation>
-    </message>
-    <message>
-        <source>Flat, Body, Proof, Rows</source>
-        <translation>Flach, Körper, Prüfung, Reihen</translation>
-    </message>
-    <message>
-        <source>Ctrl+Z, Ctrl+Shift+Z</source>
-        <translation>Strg+Z, Strg+Umschalt+Z</translation>
-    </message>
-    <message>
-        <source>undo, redo</source>
-        <translation>zurücknehmen, wiederholen</translation>
-    </message>
-    <message>
-        <source>F8</source>
-        <translation>F8</translation>
-    </message>
-    <message>
-        <source>the next finding</source>
-        <translation>der nächste Befund</translation>
-    </message>
-    <message>
-        <source>Ctrl+.</source>
-        <translation>Strg+.</translation>
-    </message>
-    <message>
-        <source>mend it by its first mend</source>
-        <translation>mit seiner ersten Abhilfe abhelfen</translation>
-    </message>
-    <message>
-        <source>B held</source>
-        <translation>B gehalten</translation>
-    </message>
-    <message>
-        <source>the card before the last mend</source>
-        <translation>die Karte vor der letzten Abhilfe</translation>
-    </message>
-    <message>
-        <source>Ctrl+E</source>
-        <translation>Strg+E</translation>
-    </message>
-    <message>
-        <source>write files</source>
-        <translation>Dateien schreiben</translation>
-    </message>
-    <message>
-        <source>Ctrl+P</source>
-        <translation>Strg+P</translation>
-    </message>
-    <message>
-        <source>print at true size</source>
-        <translation>in wahrer Größe drucken</translation>
-    </message>
-    <message>
-        <source>F1</source>
-        <translation>F1</translation>
-    </message>
-    <message>
-        <source>this help</source>
-        <translation>diese Hilfe</translation>
-    </message>
-    <message>
-        <source>On the board</source>
-        <translation>Auf dem Brett</translation>
-    </message>
-    <message>
-        <source>F2</source>
-        <translation>F2</translation>
-    </message>
-    <message>
-        <source>write the words right there</source>
-        <translation>die Wörter gleich dort schreiben</translation>
-    </message>
-    <message>
-        <source>Arrows</source>
-        <translation>Pfeile</translation>
-    </message>
-    <message>
-        <source>move by 1 mm, with Shift by 0.1</source>
-        <translation>um 1 mm verschieben, mit Umschalt um 0,1</translation>
-    </message>
-    <message>
-        <source>Shift and a click</source>
-        <translation>Umschalt und ein Klick</translation>
-    </message>
-    <message>
-        <source>choose several</source>
-        <translation>mehrere wählen</translation>
-    </message>
-    <message>
-        <source>Alt and left, right</source>
-        <translation>Alt und links, rechts</translation>
-    </message>
-    <message>
-        <source>choose a letter, which the arrows nudge by 0.1</source>
-        <translation>einen Buchstaben wählen, den die Pfeile um 0,1 verschieben</translation>
-    </message>
-    <message>
-        <source>Ctrl and a click</source>
-        <translation>Strg und ein Klick</translation>
-    </message>
-    <message>
-        <source>choose letters to be nudged</source>
-        <translation>Buchstaben zum Verschieben wählen</translation>
-    </message>
-    <message>
-        <source>M held</source>
-        <translation>M gehalten</translation>
-    </message>
-    <message>
-        <source>measure</source>
-        <translation>messen</translation>
-    </message>
-    <message>
-        <source>S held, and a drag</source>
-        <translation>S gehalten, und ein Zug</translation>
-    </message>
-    <message>
-        <source>the section along a line; Esc puts it away</source>
-        <translation>der Schnitt entlang einer Linie; Esc räumt ihn weg</translation>
-    </message>
-    <message>
-        <source>[, ]</source>
-        <translation>[, ]</translation>
-    </message>
-    <message>
-        <source>the seam of a round side by 5°; it can be dragged by its line</source>
-        <translation>die Naht einer runden Seite um 5°; sie lässt sich an ihrer Linie ziehen</translation>
-    </message>
-    <message>
-        <source>W</source>
-        <translation>W</translation>
-    </message>
-    <message>
-        <source>colour widths: all, only those too narrow, none</source>
-        <translation>Breiten färben: alle, nur zu schmale, keine</translation>
-    </message>
-    <message>
-        <source>P</source>
-        <translation>P</translation>
-    </message>
-    <message>
-        <source>show the pieces that it comes to</source>
-        <translation>die Stücke zeigen, in die es zerfällt</translation>
-    </message>
-    <message>
-        <source>H</source>
-        <translation>H</translation>
-    </message>
-    <message>
-        <source>among the pieces: what is held is under the pointer, or the outer edge again</source>
-        <translation>unter den Stücken: gehalten wird, was unter dem Zeiger ist, oder wieder die Außenkante</translation>
-    </message>
-    <message>
-        <source>T</source>
-        <translation>T</translation>
-    </message>
-    <message>
-        <source>the next tie; arrows move it by 0.1, Page up and down turn it by 5°, Delete takes it</source>
-        <translation>der nächste Haltesteg; Pfeile verschieben ihn um 0,1, Bild auf und ab drehen ihn um 5°, Entf nimmt ihn weg</translation>
-    </message>
-    <message>
-        <source>Insert</source>
-        <translation>Einfg</translation>
-    </message>
-    <message>
-        <source>put a tie under the pointer</source>
-        <translation>einen Haltesteg unter den Zeiger setzen</translation>
-    </message>
-    <message>
-        <source>Home, +, −</source>
-        <translation>Pos1, +, −</translation>
-    </message>
-    <message>
-        <source>fit the view, nearer, farther</source>
-        <translation>alles zeigen, näher, weiter</translation>
-    </message>
-    <message>
-        <source>Delete</source>
-        <translation>Entf</translation>
-    </message>
-    <message>
-        <source>delete what is chosen</source>
-        <translation>löschen, was gewählt ist</translation>
-    </message>
-    <message>
-        <source>On the body</source>
-        <translation>Am Körper</translation>
-    </message>
-    <message>
-        <source>Arrows, or a drag</source>
-        <translation>Pfeile, oder ein Zug</translation>
-    </message>
-    <message>
-        <source>turn it; with Shift a drag shifts it</source>
-        <translation>drehen; mit Umschalt verschiebt ein Zug</translation>
-    </message>
-    <message>
-        <source>Page up, Page down</source>
-        <translation>Bild auf, Bild ab</translation>
-    </message>
-    <message>
-        <source>higher or deeper letters, less so; with Shift by 0.01</source>
-        <translation>höhere oder tiefere Buchstaben, weniger davon; mit Umschalt um 0,01</translation>
-    </message>
-    <message>
-        <source>A drag at the handle</source>
-        <translation>Ein Zug am Griff</translation>
-    </message>
-    <message>
-        <source>the same; with Alt by 0.01</source>
-        <translation>dasselbe; mit Alt um 0,01</translation>
-    </message>
-    <message>
-        <source>Among the typefaces</source>
-        <translation>Unter den Schriften</translation>
-    </message>
-    <message>
-        <source>Up, Down</source>
-        <translation>Auf, Ab</translation>
-    </message>
-    <message>
-        <source>try a face on the board</source>
-        <translation>eine Schrift auf dem Brett versuchen</translation>
-    </message>
-    <message>
-        <source>Return</source>
-        <translation>Eingabetaste</translation>
-    </message>
-    <message>
-        <source>take it</source>
-        <translation>sie nehmen</translation>
-    </message>
-    <message>
-        <source>Esc</source>
-        <translation>Esc</translation>
-    </message>
-    <message>
-        <source>go back to the face before</source>
-        <translation>zurück zur Schrift davor</translation>
-    </message>
-    <message>
-        <source>Ctrl+K</source>
-        <translation>Strg+K</translation>
-    </message>
-    <message>
-        <source>keep it on top</source>
-        <translation>sie oben behalten</translation>
-    </message>
-    <message>
-        <source>In number fields</source>
-        <translation>In Zahlenfeldern</translation>
-    </message>
-    <message>
-        <source>step, with Shift in tenths</source>
-        <translation>in Schritten, mit Umschalt in Zehnteln</translation>
-    </message>
-    <message>
-        <source>take the number</source>
-        <translation>die Zahl nehmen</translation>
-    </message>
-    <message>
-        <source>bring back what stood there</source>
-        <translation>zurückbringen, was dastand</translation>
+        <source>The help says nothing of “%1”. Try fewer or other words.</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
@@ -4655,6 +4709,22 @@
         <source>There is nothing to print yet.</source>
         <translation>Noch ist nichts zu drucken.</translation>
     </message>
+    <message>
+        <source>Findings: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Preferences</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>First steps</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Findings</source>
+        <translation type="unfinished">Befunde</translation>
+    </message>
 </context>
 <context>
     <name>bollard::app::MisspeltRow</name>
@@ -5435,6 +5505,132 @@
     <message>
         <source>Mend all</source>
         <translation>Allem abhelfen</translation>
+    </message>
+</context>
+<context>
+    <name>bollard::app::PreferencesPanel</name>
+    <message>
+        <source>As the system</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Language</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Look</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>As the desktop</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Light</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Dark</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>High contrast, light</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>High contrast, dark</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 %</source>
+        <translation type="unfinished">%1 %</translation>
+    </message>
+    <message>
+        <source>Size of text</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Unit of new cards</source>
+        <translation type="unfinished">Einheit neuer Karten</translation>
+    </message>
+    <message>
+        <source>Begins with</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The start page</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The card of last time</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Only when you say so</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n minute(s) after a change</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Saves a card</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Files go</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Beside the card</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Where files go</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Where Bollard keeps its data</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Open the folder</source>
+        <translation type="unfinished">Den Ordner öffnen</translation>
+    </message>
+    <message>
+        <source>beside the card</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Files go: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Forget %1</source>
+        <translation type="unfinished">%1 vergessen</translation>
+    </message>
+    <message>
+        <source>Limits, machines and tools of your own</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Limits: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Machine: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Tool: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>None yet. “Keep as” in Process keeps them for all cards.</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
@@ -7363,353 +7559,10 @@
     </message>
 </context>
 <context>
-    <name>bollard::wording</name>
-    <message>
-        <source>Hold what would fall out by ties %2 wide.</source>
-        <translation>Halte, was herausfiele, mit %2 breiten Haltestegen.</translation>
-    </message>
-    <message>
-        <source>Ties %2 wide</source>
-        <translation>Haltestege %2 breit</translation>
-    </message>
-    <message>
-        <source>Make the space in this pair %2 instead of %1, and leave the others.</source>
-        <translation>Mach den Abstand in diesem Paar %2 statt %1, und lass die anderen.</translation>
-    </message>
-    <message>
-        <source>This pair %1 → %2</source>
-        <translation>Dieses Paar %1 → %2</translation>
-    </message>
-    <message>
-        <source>Make the letter space %2 instead of %1.</source>
-        <translation>Mach den Buchstabenabstand %2 statt %1.</translation>
-    </message>
-    <message>
-        <source>Letter space %1 → %2</source>
-        <translation>Buchstabenabstand %1 → %2</translation>
-    </message>
-    <message>
-        <source>Close the letters up, pair by pair, until they run into each other.</source>
-        <translation>Rücke die Buchstaben Paar für Paar zusammen, bis sie ineinanderlaufen.</translation>
-    </message>
-    <message>
-        <source>Close up</source>
-        <translation>Zusammenrücken</translation>
-    </message>
-    <message>
-        <source>Hold what is loose by bars %2 wide behind it.</source>
-        <translation>Halte, was lose ist, mit %2 breiten Stegen dahinter.</translation>
-    </message>
-    <message>
-        <source>Bars %2 wide</source>
-        <translation>Stege %2 breit</translation>
-    </message>
-    <message>
-        <source>Join the letters by short strips %2 wide from one to the next.</source>
-        <translation>Verbinde die Buchstaben durch %2 breite kurze Streifen von einem zum nächsten.</translation>
-    </message>
-    <message>
-        <source>Links %2 wide</source>
-        <translation>Verbindungen %2 breit</translation>
-    </message>
-    <message>
-        <source>Hold what is loose by a plate behind it, %2 beyond the letters.</source>
-        <translation>Halte, was lose ist, mit einer Platte dahinter, %2 über die Buchstaben hinaus.</translation>
-    </message>
-    <message>
-        <source>Plate %2 beyond</source>
-        <translation>Platte %2 darüber hinaus</translation>
-    </message>
-    <message>
-        <source>Move the words inwards.</source>
-        <translation>Rücke die Wörter nach innen.</translation>
-    </message>
-    <message>
-        <source>Move inwards</source>
-        <translation>Nach innen rücken</translation>
-    </message>
-    <message>
-        <source>Make the size %2 instead of %1, so that the words go once round.</source>
-        <translation>Mach die Größe %2 statt %1, sodass die Wörter einmal herumgehen.</translation>
-    </message>
-    <message>
-        <source>Size %1 → %2</source>
-        <translation>Größe %1 → %2</translation>
-    </message>
-    <message>
-        <source>Give the letters out one to a facet.</source>
-        <translation>Verteile die Buchstaben einzeln auf Facetten.</translation>
-    </message>
-    <message>
-        <source>A letter to each facet</source>
-        <translation>Ein Buchstabe je Facette</translation>
-    </message>
-    <message>
-        <source>Go less deep, and less high in hollows.</source>
-        <translation>Geh weniger tief, und in Höhlungen weniger hoch.</translation>
-    </message>
-    <message>
-        <source>Less deep</source>
-        <translation>Weniger tief</translation>
-    </message>
-    <message>
-        <source>Move letters off the edge, smaller where there is no room.</source>
-        <translation>Rücke Buchstaben von der Kante weg, kleiner, wo kein Platz ist.</translation>
-    </message>
-    <message>
-        <source>Off the edge</source>
-        <translation>Von der Kante weg</translation>
-    </message>
-    <message>
-        <source>Make the size %2 instead of %1.</source>
-        <translation>Mach die Größe %2 statt %1.</translation>
-    </message>
-    <message>
-        <source>Make the blank larger: %2 wide instead of %1.</source>
-        <translation>Mach den Rohling größer: %2 breit statt %1.</translation>
-    </message>
-    <message>
-        <source>Blank %2 wide</source>
-        <translation>Rohling %2 breit</translation>
-    </message>
-    <message>
-        <source>Put the words on the %1.</source>
-        <translation>Lege die Wörter auf: %1.</translation>
-    </message>
-    <message>
-        <source>Put on the %1</source>
-        <translation>Legen auf: %1</translation>
-    </message>
-    <message>
-        <source>Let the words be read on the part itself.</source>
-        <translation>Lass die Wörter am Teil selbst lesen.</translation>
-    </message>
-    <message>
-        <source>Read on the part</source>
-        <translation>Am Teil lesen</translation>
-    </message>
-    <message>
-        <source>Take the sides as they are found on this file.</source>
-        <translation>Nimm die Seiten, wie sie in dieser Datei gefunden werden.</translation>
-    </message>
-    <message>
-        <source>Take the sides anew</source>
-        <translation>Die Seiten neu nehmen</translation>
-    </message>
-    <message>
-        <source>Leave out the side “%1”; its words go on the first.</source>
-        <translation>Lass die Seite „%1“ weg; ihre Wörter gehen auf die erste.</translation>
-    </message>
-    <message>
-        <source>Leave out “%1”</source>
-        <translation>„%1“ weglassen</translation>
-    </message>
-    <message>
-        <source>Make the height %2 instead of %1.</source>
-        <translation>Mach die Höhe %2 statt %1.</translation>
-    </message>
-    <message>
-        <source>Height %1 → %2</source>
-        <translation>Höhe %1 → %2</translation>
-    </message>
-    <message>
-        <source>Make the depth %2 instead of %1.</source>
-        <translation>Mach die Tiefe %2 statt %1.</translation>
-    </message>
-    <message>
-        <source>Depth %1 → %2</source>
-        <translation>Tiefe %1 → %2</translation>
-    </message>
-    <message>
-        <source>Make the bedding %2 instead of %1.</source>
-        <translation>Mach die Einbettung %2 statt %1.</translation>
-    </message>
-    <message>
-        <source>Bedding %1 → %2</source>
-        <translation>Einbettung %1 → %2</translation>
-    </message>
-    <message>
-        <source>Let it lie on its %1 instead.</source>
-        <translation>Lass es stattdessen so liegen: %1.</translation>
-    </message>
-    <message>
-        <source>Lies on its %1</source>
-        <translation>Liegt so: %1</translation>
-    </message>
-    <message>
-        <source>Let the chuck hold the bar at its other end.</source>
-        <translation>Lass das Futter den Stab am anderen Ende halten.</translation>
-    </message>
-    <message>
-        <source>Held at the other end</source>
-        <translation>Am anderen Ende gehalten</translation>
-    </message>
-    <message>
-        <source>Turn it by a quarter on the bed.</source>
-        <translation>Dreh es auf dem Bett um ein Viertel.</translation>
-    </message>
-    <message>
-        <source>Turned on the bed</source>
-        <translation>Auf dem Bett gedreht</translation>
-    </message>
-    <message>
-        <source>Make it a whole number of layers.</source>
-        <translation>Mach es zu einer ganzen Zahl von Schichten.</translation>
-    </message>
-    <message>
-        <source>Whole layers</source>
-        <translation>Ganze Schichten</translation>
-    </message>
-    <message>
-        <source>Make the blank %2 thick instead of %1.</source>
-        <translation>Mach den Rohling %2 dick statt %1.</translation>
-    </message>
-    <message>
-        <source>Blank %2 thick</source>
-        <translation>Rohling %2 dick</translation>
-    </message>
-    <message>
-        <source>Do not cut through: sink the letters %2 deep, so that a floor holds everything.</source>
-        <translation>Schneide nicht durch: vertiefe die Buchstaben um %2, sodass ein Boden alles hält.</translation>
-    </message>
-    <message>
-        <source>Keep a floor: %2 deep</source>
-        <translation>Einen Boden lassen: %2 tief</translation>
-    </message>
-    <message>
-        <source>Break the edges by %2.</source>
-        <translation>Brich die Kanten um %2.</translation>
-    </message>
-    <message>
-        <source>Edges %2</source>
-        <translation>Kanten %2</translation>
-    </message>
-    <message>
-        <source>Let the walls lean by %2.</source>
-        <translation>Lass die Wände um %2 neigen.</translation>
-    </message>
-    <message>
-        <source>Draft %2</source>
-        <translation>Formschräge %2</translation>
-    </message>
-    <message>
-        <source>Make edges and feet a little smaller.</source>
-        <translation>Mach Kanten und Füße etwas kleiner.</translation>
-    </message>
-    <message>
-        <source>Smaller edges</source>
-        <translation>Kleinere Kanten</translation>
-    </message>
-    <message>
-        <source>Leave all edges crisp, without feet.</source>
-        <translation>Lass alle Kanten scharf, ohne Füße.</translation>
-    </message>
-    <message>
-        <source>Crisp edges</source>
-        <translation>Scharfe Kanten</translation>
-    </message>
-    <message>
-        <source>Grow the strokes: weight %2 instead of %1.</source>
-        <translation>Lass die Striche wachsen: Stärke %2 statt %1.</translation>
-    </message>
-    <message>
-        <source>Weight %1 → %2</source>
-        <translation>Stärke %1 → %2</translation>
-    </message>
-    <message>
-        <source>Make the strokes lighter: weight %2 instead of %1.</source>
-        <translation>Mach die Striche leichter: Stärke %2 statt %1.</translation>
-    </message>
-    <message>
-        <source>Take the heavier face %1.</source>
-        <translation>Nimm den kräftigeren Schnitt %1.</translation>
-    </message>
-    <message>
-        <source>Take %1</source>
-        <translation>%1 nehmen</translation>
-    </message>
-    <message>
-        <source>Take the typeface %1, whose strokes are thick enough.</source>
-        <translation>Nimm die Schrift %1, deren Striche dick genug sind.</translation>
-    </message>
-    <message>
-        <source>Take %1 of the rack.</source>
-        <translation>Nimm %1 aus dem Gestell.</translation>
-    </message>
-    <message>
-        <source>Cut as deep as the letters are designed.</source>
-        <translation>Schneide so tief, wie die Buchstaben entworfen sind.</translation>
-    </message>
-    <message>
-        <source>As deep as designed</source>
-        <translation>So tief wie entworfen</translation>
-    </message>
-    <message>
-        <source>Cut %2 deep instead of %1.</source>
-        <translation>Schneide %2 tief statt %1.</translation>
-    </message>
-    <message>
-        <source>Cut %2 deep</source>
-        <translation>%2 tief schneiden</translation>
-    </message>
-    <message>
-        <source>Take a stock as large as the blank asks for.</source>
-        <translation>Nimm Rohmaterial, so groß, wie der Rohling es verlangt.</translation>
-    </message>
-    <message>
-        <source>Stock round the blank</source>
-        <translation>Rohmaterial um den Rohling</translation>
-    </message>
-    <message>
-        <source>Leave %2 of stock round the blank.</source>
-        <translation>Lass %2 Rohmaterial um den Rohling.</translation>
-    </message>
-    <message>
-        <source>Margin %2</source>
-        <translation>Rand %2</translation>
-    </message>
-    <message>
-        <source>Cut it out last.</source>
-        <translation>Schneide es zuletzt aus.</translation>
-    </message>
-    <message>
-        <source>Cut out last</source>
-        <translation>Zuletzt ausschneiden</translation>
-    </message>
-    <message>
-        <source>Let the spindle turn %1 times a minute.</source>
-        <translation>Lass die Spindel %1-mal in der Minute drehen.</translation>
-    </message>
-    <message>
-        <source>Speed %1</source>
-        <translation>Drehzahl %1</translation>
-    </message>
-    <message>
-        <source>Write the file with straight moves only.</source>
-        <translation>Schreibe die Datei nur mit geraden Bewegungen.</translation>
-    </message>
-    <message>
-        <source>Straight moves only</source>
-        <translation>Nur gerade Bewegungen</translation>
-    </message>
-    <message>
-        <source>Make it by %1 instead.</source>
-        <translation>Mach es stattdessen so: %1.</translation>
-    </message>
-    <message>
-        <source>By %1</source>
-        <translation>So: %1</translation>
-    </message>
-</context>
-<context>
     <name>main</name>
     <message>
         <source>Lettering for printing, engraving and cutting.</source>
         <translation>Beschriftung zum Drucken, Gravieren und Schneiden.</translation>
-    </message>
-    <message>
-        <source>A card to open.</source>
-        <translation>Eine Karte zum Öffnen.</translation>
     </message>
     <message>
         <source>Save a picture of each view and end.</source>
@@ -7718,6 +7571,14 @@
     <message>
         <source>FOLDER</source>
         <translation>ORDNER</translation>
+    </message>
+    <message>
+        <source>Cards to open; the first one opens in the window that is there.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Open a window of its own, also where one is there.</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 </TS>

@@ -807,6 +807,342 @@
         <source>Then to watch: %1.</source>
         <translation>Por vigilar después: %1.</translation>
     </message>
+    <message>
+        <source>Hold what would fall out by ties %2 wide.</source>
+        <translation>Sujetar lo que se caería con tirantes de %2 de ancho.</translation>
+    </message>
+    <message>
+        <source>Ties %2 wide</source>
+        <translation>Tirantes de %2 de ancho</translation>
+    </message>
+    <message>
+        <source>Make the space in this pair %2 instead of %1, and leave the others.</source>
+        <translation>Hacer el espacio de este par %2 en vez de %1, y dejar los demás.</translation>
+    </message>
+    <message>
+        <source>This pair %1 → %2</source>
+        <translation>Este par %1 → %2</translation>
+    </message>
+    <message>
+        <source>Make the letter space %2 instead of %1.</source>
+        <translation>Hacer el espacio entre letras %2 en vez de %1.</translation>
+    </message>
+    <message>
+        <source>Letter space %1 → %2</source>
+        <translation>Espacio entre letras %1 → %2</translation>
+    </message>
+    <message>
+        <source>Close the letters up, pair by pair, until they run into each other.</source>
+        <translation>Juntar las letras, par a par, hasta que se unan.</translation>
+    </message>
+    <message>
+        <source>Close up</source>
+        <translation>Juntar</translation>
+    </message>
+    <message>
+        <source>Hold what is loose by bars %2 wide behind it.</source>
+        <translation>Sujetar lo suelto con barras de %2 de ancho por detrás.</translation>
+    </message>
+    <message>
+        <source>Bars %2 wide</source>
+        <translation>Barras de %2 de ancho</translation>
+    </message>
+    <message>
+        <source>Join the letters by short strips %2 wide from one to the next.</source>
+        <translation>Unir las letras con tiras cortas de %2 de ancho de una a otra.</translation>
+    </message>
+    <message>
+        <source>Links %2 wide</source>
+        <translation>Enlaces de %2 de ancho</translation>
+    </message>
+    <message>
+        <source>Hold what is loose by a plate behind it, %2 beyond the letters.</source>
+        <translation>Sujetar lo suelto con una placa detrás, %2 más allá de las letras.</translation>
+    </message>
+    <message>
+        <source>Plate %2 beyond</source>
+        <translation>Placa %2 más allá</translation>
+    </message>
+    <message>
+        <source>Move the words inwards.</source>
+        <translation>Llevar las palabras adentro.</translation>
+    </message>
+    <message>
+        <source>Move inwards</source>
+        <translation>Llevar adentro</translation>
+    </message>
+    <message>
+        <source>Make the size %2 instead of %1, so that the words go once round.</source>
+        <translation>Hacer el tamaño %2 en vez de %1, para que las palabras den una vuelta.</translation>
+    </message>
+    <message>
+        <source>Size %1 → %2</source>
+        <translation>Tamaño %1 → %2</translation>
+    </message>
+    <message>
+        <source>Give the letters out one to a facet.</source>
+        <translation>Repartir las letras una por faceta.</translation>
+    </message>
+    <message>
+        <source>A letter to each facet</source>
+        <translation>Una letra por faceta</translation>
+    </message>
+    <message>
+        <source>Go less deep, and less high in hollows.</source>
+        <translation>Ir menos hondo, y menos alto en los huecos.</translation>
+    </message>
+    <message>
+        <source>Less deep</source>
+        <translation>Menos hondo</translation>
+    </message>
+    <message>
+        <source>Move letters off the edge, smaller where there is no room.</source>
+        <translation>Apartar las letras del borde, menores donde no hay sitio.</translation>
+    </message>
+    <message>
+        <source>Off the edge</source>
+        <translation>Lejos del borde</translation>
+    </message>
+    <message>
+        <source>Make the size %2 instead of %1.</source>
+        <translation>Hacer el tamaño %2 en vez de %1.</translation>
+    </message>
+    <message>
+        <source>Make the blank larger: %2 wide instead of %1.</source>
+        <translation>Agrandar la pieza base: %2 de ancho en vez de %1.</translation>
+    </message>
+    <message>
+        <source>Blank %2 wide</source>
+        <translation>Pieza base de %2 de ancho</translation>
+    </message>
+    <message>
+        <source>Put the words on the %1.</source>
+        <translation>Poner las palabras en: %1.</translation>
+    </message>
+    <message>
+        <source>Put on the %1</source>
+        <translation>Poner en: %1</translation>
+    </message>
+    <message>
+        <source>Let the words be read on the part itself.</source>
+        <translation>Que las palabras se lean en la pieza misma.</translation>
+    </message>
+    <message>
+        <source>Read on the part</source>
+        <translation>Leer en la pieza</translation>
+    </message>
+    <message>
+        <source>Take the sides as they are found on this file.</source>
+        <translation>Tomar las caras como se hallan en este archivo.</translation>
+    </message>
+    <message>
+        <source>Take the sides anew</source>
+        <translation>Tomar las caras de nuevo</translation>
+    </message>
+    <message>
+        <source>Leave out the side “%1”; its words go on the first.</source>
+        <translation>Dejar la cara «%1»; sus palabras van a la primera.</translation>
+    </message>
+    <message>
+        <source>Leave out “%1”</source>
+        <translation>Dejar «%1»</translation>
+    </message>
+    <message>
+        <source>Make the height %2 instead of %1.</source>
+        <translation>Hacer la altura %2 en vez de %1.</translation>
+    </message>
+    <message>
+        <source>Height %1 → %2</source>
+        <translation>Altura %1 → %2</translation>
+    </message>
+    <message>
+        <source>Make the depth %2 instead of %1.</source>
+        <translation>Hacer la profundidad %2 en vez de %1.</translation>
+    </message>
+    <message>
+        <source>Depth %1 → %2</source>
+        <translation>Profundidad %1 → %2</translation>
+    </message>
+    <message>
+        <source>Make the bedding %2 instead of %1.</source>
+        <translation>Hacer el asiento %2 en vez de %1.</translation>
+    </message>
+    <message>
+        <source>Bedding %1 → %2</source>
+        <translation>Asiento %1 → %2</translation>
+    </message>
+    <message>
+        <source>Let it lie on its %1 instead.</source>
+        <translation>Apoyarla en su lugar en: %1.</translation>
+    </message>
+    <message>
+        <source>Lies on its %1</source>
+        <translation>Se apoya en: %1</translation>
+    </message>
+    <message>
+        <source>Let the chuck hold the bar at its other end.</source>
+        <translation>Que el plato sujete la barra por el otro extremo.</translation>
+    </message>
+    <message>
+        <source>Held at the other end</source>
+        <translation>Sujeta por el otro extremo</translation>
+    </message>
+    <message>
+        <source>Turn it by a quarter on the bed.</source>
+        <translation>Girarla un cuarto en la cama.</translation>
+    </message>
+    <message>
+        <source>Turned on the bed</source>
+        <translation>Girada en la cama</translation>
+    </message>
+    <message>
+        <source>Make it a whole number of layers.</source>
+        <translation>Hacerlo un número entero de capas.</translation>
+    </message>
+    <message>
+        <source>Whole layers</source>
+        <translation>Capas enteras</translation>
+    </message>
+    <message>
+        <source>Make the blank %2 thick instead of %1.</source>
+        <translation>Hacer la pieza base %2 de grueso en vez de %1.</translation>
+    </message>
+    <message>
+        <source>Blank %2 thick</source>
+        <translation>Pieza base de %2 de grueso</translation>
+    </message>
+    <message>
+        <source>Do not cut through: sink the letters %2 deep, so that a floor holds everything.</source>
+        <translation>No atravesar: hundir las letras %2, para que un fondo lo sujete todo.</translation>
+    </message>
+    <message>
+        <source>Keep a floor: %2 deep</source>
+        <translation>Dejar un fondo: %2 de hondo</translation>
+    </message>
+    <message>
+        <source>Break the edges by %2.</source>
+        <translation>Romper los cantos %2.</translation>
+    </message>
+    <message>
+        <source>Edges %2</source>
+        <translation>Cantos %2</translation>
+    </message>
+    <message>
+        <source>Let the walls lean by %2.</source>
+        <translation>Inclinar las paredes %2.</translation>
+    </message>
+    <message>
+        <source>Draft %2</source>
+        <translation>Desmoldeo %2</translation>
+    </message>
+    <message>
+        <source>Make edges and feet a little smaller.</source>
+        <translation>Hacer cantos y pies algo menores.</translation>
+    </message>
+    <message>
+        <source>Smaller edges</source>
+        <translation>Cantos menores</translation>
+    </message>
+    <message>
+        <source>Leave all edges crisp, without feet.</source>
+        <translation>Dejar todos los cantos vivos, sin pies.</translation>
+    </message>
+    <message>
+        <source>Crisp edges</source>
+        <translation>Cantos vivos</translation>
+    </message>
+    <message>
+        <source>Grow the strokes: weight %2 instead of %1.</source>
+        <translation>Engrosar los trazos: peso %2 en vez de %1.</translation>
+    </message>
+    <message>
+        <source>Weight %1 → %2</source>
+        <translation>Peso %1 → %2</translation>
+    </message>
+    <message>
+        <source>Make the strokes lighter: weight %2 instead of %1.</source>
+        <translation>Aligerar los trazos: peso %2 en vez de %1.</translation>
+    </message>
+    <message>
+        <source>Take the heavier face %1.</source>
+        <translation>Tomar la variante más gruesa %1.</translation>
+    </message>
+    <message>
+        <source>Take %1</source>
+        <translation>Tomar %1</translation>
+    </message>
+    <message>
+        <source>Take the typeface %1, whose strokes are thick enough.</source>
+        <translation>Tomar el tipo %1, de trazos bastante gruesos.</translation>
+    </message>
+    <message>
+        <source>Take %1 of the rack.</source>
+        <translation>Tomar %1 del armario.</translation>
+    </message>
+    <message>
+        <source>Cut as deep as the letters are designed.</source>
+        <translation>Cortar tan hondo como se diseñaron las letras.</translation>
+    </message>
+    <message>
+        <source>As deep as designed</source>
+        <translation>Tan hondo como se diseñó</translation>
+    </message>
+    <message>
+        <source>Cut %2 deep instead of %1.</source>
+        <translation>Cortar %2 de hondo en vez de %1.</translation>
+    </message>
+    <message>
+        <source>Cut %2 deep</source>
+        <translation>Cortar %2 de hondo</translation>
+    </message>
+    <message>
+        <source>Take a stock as large as the blank asks for.</source>
+        <translation>Tomar un material tan grande como pide la pieza base.</translation>
+    </message>
+    <message>
+        <source>Stock round the blank</source>
+        <translation>Material alrededor de la pieza base</translation>
+    </message>
+    <message>
+        <source>Leave %2 of stock round the blank.</source>
+        <translation>Dejar %2 de material alrededor de la pieza base.</translation>
+    </message>
+    <message>
+        <source>Margin %2</source>
+        <translation>Margen %2</translation>
+    </message>
+    <message>
+        <source>Cut it out last.</source>
+        <translation>Recortarla al final.</translation>
+    </message>
+    <message>
+        <source>Cut out last</source>
+        <translation>Recortar al final</translation>
+    </message>
+    <message>
+        <source>Let the spindle turn %1 times a minute.</source>
+        <translation>Que el husillo gire %1 veces por minuto.</translation>
+    </message>
+    <message>
+        <source>Speed %1</source>
+        <translation>Velocidad %1</translation>
+    </message>
+    <message>
+        <source>Write the file with straight moves only.</source>
+        <translation>Escribir el archivo solo con movimientos rectos.</translation>
+    </message>
+    <message>
+        <source>Straight moves only</source>
+        <translation>Solo movimientos rectos</translation>
+    </message>
+    <message>
+        <source>Make it by %1 instead.</source>
+        <translation>Hacerlo en su lugar por: %1.</translation>
+    </message>
+    <message>
+        <source>By %1</source>
+        <translation>Por: %1</translation>
+    </message>
 </context>
 <context>
     <name>Outputs</name>
@@ -3002,6 +3338,13 @@
     </message>
 </context>
 <context>
+    <name>bollard::app::Desk</name>
+    <message>
+        <source>Language and size of text change once nothing is sent any more.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>bollard::app::Drawer</name>
     <message>
         <source>Shut the drawer</source>
@@ -3041,6 +3384,14 @@
     <message>
         <source>Mend: %1</source>
         <translation>Remedio: %1</translation>
+    </message>
+    <message>
+        <source>Why?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Help on this finding</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
@@ -3084,6 +3435,53 @@
     <message>
         <source>Count a finding again</source>
         <translation>Contar un aviso de nuevo</translation>
+    </message>
+    <message>
+        <source>Verdict: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>bollard::app::FirstSteps</name>
+    <message>
+        <source>Leave the steps</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>That is the way of every part: words, findings, files. F1 tells the rest.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>1 of 3: words</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>2 of 3: what cannot be made</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>3 of 3: files</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>These words are cut out. Write others, or some more, in Lettering: the board follows.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A part that is joined to nothing falls off. Press one of the buttons below the finding: it mends it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Tick a format in Output and press “Write what is ticked”. Files are written whole, or not at all.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Next step</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Done</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
@@ -3189,374 +3587,30 @@
     </message>
 </context>
 <context>
-    <name>bollard::app::HelpPages</name>
+    <name>bollard::app::HelpPanel</name>
+    <message>
+        <source>Contents</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Search the help</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Places in the help</source>
+        <translation type="unfinished"></translation>
+    </message>
     <message>
         <source>Page of the help</source>
-        <translation>Página de la ayuda</translation>
+        <translation type="unfinished">Página de la ayuda</translation>
     </message>
     <message>
-        <source>Keys</source>
-        <translation>Teclas</translation>
+        <source>%1: %2</source>
+        <translation type="unfinished">%1: %2</translation>
     </message>
     <message>
-        <source>The way of a card</source>
-        <translation>El camino de una ficha</translation>
-    </message>
-    <message>
-        <source>Numbers and words</source>
-        <translation>Números y palabras</translation>
-    </message>
-    <message>
-        <source>From top to bottom</source>
-        <translation>De arriba abajo</translation>
-    </message>
-    <message>
-        <source>The route card on the left has six stations in working order: what carries the words, the words, where they lie, how they meet the material, what it is made with, and the files. One is open; the others tell in a line what is set.</source>
-        <translation>La hoja de ruta de la izquierda tiene seis puestos en el orden del trabajo: lo que lleva las palabras, las palabras, dónde están, cómo se juntan con el material, con qué se hace, y los archivos. Uno está abierto; los demás dicen en una línea lo que hay puesto.</translation>
-    </message>
-    <message>
-        <source>What cannot be made</source>
-        <translation>Lo que no se puede hacer</translation>
-    </message>
-    <message>
-        <source>Findings on the right are judged again after every change. A stop keeps the part from being made, a watch is worth a look, a note is told. A press goes to the place; where a change of the card clears it, a button offers it.</source>
-        <translation>Los avisos de la derecha se juzgan de nuevo tras cada cambio. Un impedimento no deja hacer la pieza, lo que hay que vigilar merece una mirada, una nota se dice. Una pulsación va al sitio; donde un cambio de la ficha lo remedia, un botón lo ofrece.</translation>
-    </message>
-    <message>
-        <source>How wide everything is</source>
-        <translation>Lo ancho que es todo</translation>
-    </message>
-    <message>
-        <source>The gauge below the board counts the strokes and gaps by their width. Its marks are the limits of the process and can be dragged; resting on a bar shows where on the letters it is.</source>
-        <translation>El calibre bajo el tablero cuenta trazos y huecos por su ancho. Sus marcas son los límites del proceso y se pueden arrastrar; detenerse en una columna muestra dónde está en las letras.</translation>
-    </message>
-    <message>
-        <source>Flat and Body</source>
-        <translation>Plano y Cuerpo</translation>
-    </message>
-    <message>
-        <source>Flat shows one side at true proportions with rulers. Body shows the part as it will be, from all sides, and cut open along x, y or z.</source>
-        <translation>Plano muestra una cara en proporciones reales, con reglas. Cuerpo muestra la pieza como será, por todos lados, y abierta en x, y o z.</translation>
-    </message>
-    <message>
-        <source>Nothing is lost</source>
-        <translation>No se pierde nada</translation>
-    </message>
-    <message>
-        <source>Every change can be undone. What is not saved yet is kept as you go, and offered again after a crash.</source>
-        <translation>Todo cambio se puede deshacer. Lo que aún no está guardado se conserva según avanzas, y se ofrece de nuevo tras un fallo.</translation>
-    </message>
-    <message>
-        <source>Numbers</source>
-        <translation>Números</translation>
-    </message>
-    <message>
-        <source>Fields take units and sums: 3/16 in, 12+0.4, 2*8. Up and Down step, with Shift in tenths. Esc brings back what stood there. What cannot be is told below the field, and the value before stays.</source>
-        <translation>Los campos aceptan unidades y cuentas: 3/16 in, 12+0.4, 2*8. Arriba y Abajo van a pasos, con Mayús en décimas. Esc devuelve lo que había. Lo que no puede ser se dice bajo el campo, y queda el valor de antes.</translation>
-    </message>
-    <message>
-        <source>Fields in the words</source>
-        <translation>Campos en las palabras</translation>
-    </message>
-    <message>
-        <source>A name in braces, like {boat}, is filled in from the rows of the Output station, one part a row. Rows can be typed, pasted from a spreadsheet, or read from a CSV file.</source>
-        <translation>Un nombre entre llaves, como {boat}, se rellena con las filas del puesto Salida, una pieza por fila. Las filas se pueden teclear, pegar de una hoja de cálculo o leer de un archivo CSV.</translation>
-    </message>
-    <message>
-        <source>Sides</source>
-        <translation>Caras</translation>
-    </message>
-    <message>
-        <source>Words lie on a side of the blank: front and back of a plate, outside, start and end of a bar. The board shows one side at a time, seen from outside.</source>
-        <translation>Las palabras están en una cara de la pieza base: delante y detrás de una placa, fuera, comienzo y final de una barra. El tablero muestra una cara cada vez, vista desde fuera.</translation>
-    </message>
-    <message>
-        <source>Single lines</source>
-        <translation>Líneas simples</translation>
-    </message>
-    <message>
-        <source>A single-line typeface has strokes without width. Scribed, a tool follows them; with a stroke they are worked like any other letters.</source>
-        <translation>Un tipo de línea simple tiene trazos sin ancho. Trazado, una herramienta los sigue; con un trazo se trabajan como cualquier letra.</translation>
-    </message>
-    <message>
-        <source>Everywhere</source>
-        <translation>En todas partes</translation>
-    </message>
-    <message>
-        <source>Alt+1 … Alt+6</source>
-        <translation>Alt+1 … Alt+6</translation>
-    </message>
-    <message>
-        <source>the stations</source>
-        <translation>los puestos</translation>
-    </message>
-    <message>
-        <source>Ctrl+1 to Ctrl+4</source>
-        <translation>Ctrl+1 a Ctrl+4</translation>
-    </message>
-    <message>
-        <source>Flat, Body, Proof, Rows</source>
-        <translation>Plano, Cuerpo, Prueba, Filas</translation>
-    </message>
-    <message>
-        <source>Ctrl+Z, Ctrl+Shift+Z</source>
-        <translation>Ctrl+Z, Ctrl+Mayús+Z</translation>
-    </message>
-    <message>
-        <source>undo, redo</source>
-        <translation>deshacer, rehacer</translation>
-    </message>
-    <message>
-        <source>F8</source>
-        <translation>F8</translation>
-    </message>
-    <message>
-        <source>the next finding</source>
-        <translation>el aviso siguiente</translation>
-    </message>
-    <message>
-        <source>Ctrl+.</source>
-        <translation>Ctrl+.</translation>
-    </message>
-    <message>
-        <source>mend it by its first mend</source>
-        <translation>remediarlo con su primer remedio</translation>
-    </message>
-    <message>
-        <source>B held</source>
-        <translation>B mantenida</translation>
-    </message>
-    <message>
-        <source>the card before the last mend</source>
-        <translation>la ficha de antes del último remedio</translation>
-    </message>
-    <message>
-        <source>Ctrl+E</source>
-        <translation>Ctrl+E</translation>
-    </message>
-    <message>
-        <source>write files</source>
-        <translation>escribir archivos</translation>
-    </message>
-    <message>
-        <source>Ctrl+P</source>
-        <translation>Ctrl+P</translation>
-    </message>
-    <message>
-        <source>print at true size</source>
-        <translation>imprimir a tamaño real</translation>
-    </message>
-    <message>
-        <source>F1</source>
-        <translation>F1</translation>
-    </message>
-    <message>
-        <source>this help</source>
-        <translation>esta ayuda</translation>
-    </message>
-    <message>
-        <source>On the board</source>
-        <translation>En el tablero</translation>
-    </message>
-    <message>
-        <source>F2</source>
-        <translation>F2</translation>
-    </message>
-    <message>
-        <source>write the words right there</source>
-        <translation>escribir las palabras allí mismo</translation>
-    </message>
-    <message>
-        <source>Arrows</source>
-        <translation>Flechas</translation>
-    </message>
-    <message>
-        <source>move by 1 mm, with Shift by 0.1</source>
-        <translation>mover 1 mm, con Mayús 0,1</translation>
-    </message>
-    <message>
-        <source>Shift and a click</source>
-        <translation>Mayús y un clic</translation>
-    </message>
-    <message>
-        <source>choose several</source>
-        <translation>elegir varias</translation>
-    </message>
-    <message>
-        <source>Alt and left, right</source>
-        <translation>Alt e izquierda, derecha</translation>
-    </message>
-    <message>
-        <source>choose a letter, which the arrows nudge by 0.1</source>
-        <translation>elegir una letra, que las flechas desplazan 0,1</translation>
-    </message>
-    <message>
-        <source>Ctrl and a click</source>
-        <translation>Ctrl y un clic</translation>
-    </message>
-    <message>
-        <source>choose letters to be nudged</source>
-        <translation>elegir letras para desplazarlas</translation>
-    </message>
-    <message>
-        <source>M held</source>
-        <translation>M mantenida</translation>
-    </message>
-    <message>
-        <source>measure</source>
-        <translation>medir</translation>
-    </message>
-    <message>
-        <source>S held, and a drag</source>
-        <translation>S mantenida, y arrastrar</translation>
-    </message>
-    <message>
-        <source>the section along a line; Esc puts it away</source>
-        <translation>la sección a lo largo de una línea; Esc la retira</translation>
-    </message>
-    <message>
-        <source>[, ]</source>
-        <translation>[, ]</translation>
-    </message>
-    <message>
-        <source>the seam of a round side by 5°; it can be dragged by its line</source>
-        <translation>la costura de una cara redonda 5°; se puede arrastrar por su línea</translation>
-    </message>
-    <message>
-        <source>W</source>
-        <translation>W</translation>
-    </message>
-    <message>
-        <source>colour widths: all, only those too narrow, none</source>
-        <translation>colorear anchos: todos, solo los demasiado estrechos, ninguno</translation>
-    </message>
-    <message>
-        <source>P</source>
-        <translation>P</translation>
-    </message>
-    <message>
-        <source>show the pieces that it comes to</source>
-        <translation>mostrar los trozos que resultan</translation>
-    </message>
-    <message>
-        <source>H</source>
-        <translation>H</translation>
-    </message>
-    <message>
-        <source>among the pieces: what is held is under the pointer, or the outer edge again</source>
-        <translation>entre los trozos: se sujeta lo que está bajo el puntero, o de nuevo el borde exterior</translation>
-    </message>
-    <message>
-        <source>T</source>
-        <translation>T</translation>
-    </message>
-    <message>
-        <source>the next tie; arrows move it by 0.1, Page up and down turn it by 5°, Delete takes it</source>
-        <translation>el tirante siguiente; las flechas lo mueven 0,1, RePág y AvPág lo giran 5°, Supr lo quita</translation>
-    </message>
-    <message>
-        <source>Insert</source>
-        <translation>Insert</translation>
-    </message>
-    <message>
-        <source>put a tie under the pointer</source>
-        <translation>poner un tirante bajo el puntero</translation>
-    </message>
-    <message>
-        <source>Home, +, −</source>
-        <translation>Inicio, +, −</translation>
-    </message>
-    <message>
-        <source>fit the view, nearer, farther</source>
-        <translation>verlo todo, más cerca, más lejos</translation>
-    </message>
-    <message>
-        <source>Delete</source>
-        <translation>Supr</translation>
-    </message>
-    <message>
-        <source>delete what is chosen</source>
-        <translation>borrar lo elegido</translation>
-    </message>
-    <message>
-        <source>On the body</source>
-        <translation>En el cuerpo</translation>
-    </message>
-    <message>
-        <source>Arrows, or a drag</source>
-        <translation>Flechas, o arrastrar</translation>
-    </message>
-    <message>
-        <source>turn it; with Shift a drag shifts it</source>
-        <translation>girarlo; con Mayús arrastrar lo desplaza</translation>
-    </message>
-    <message>
-        <source>Page up, Page down</source>
-        <translation>RePág, AvPág</translation>
-    </message>
-    <message>
-        <source>higher or deeper letters, less so; with Shift by 0.01</source>
-        <translation>letras más altas u hondas, o menos; con Mayús en 0,01</translation>
-    </message>
-    <message>
-        <source>A drag at the handle</source>
-        <translation>Arrastrar el asa</translation>
-    </message>
-    <message>
-        <source>the same; with Alt by 0.01</source>
-        <translation>lo mismo; con Alt en 0,01</translation>
-    </message>
-    <message>
-        <source>Among the typefaces</source>
-        <translation>Entre los tipos</translation>
-    </message>
-    <message>
-        <source>Up, Down</source>
-        <translation>Arriba, Abajo</translation>
-    </message>
-    <message>
-        <source>try a face on the board</source>
-        <translation>probar un tipo en el tablero</translation>
-    </message>
-    <message>
-        <source>Return</source>
-        <translation>Intro</translation>
-    </message>
-    <message>
-        <source>take it</source>
-        <translation>tomarlo</translation>
-    </message>
-    <message>
-        <source>Esc</source>
-        <translation>Esc</translation>
-    </message>
-    <message>
-        <source>go back to the face before</source>
-        <translation>volver al tipo de antes</translation>
-    </message>
-    <message>
-        <source>Ctrl+K</source>
-        <translation>Ctrl+K</translation>
-    </message>
-    <message>
-        <source>keep it on top</source>
-        <translation>dejarlo arriba</translation>
-    </message>
-    <message>
-        <source>In number fields</source>
-        <translation>En campos de números</translation>
-    </message>
-    <message>
-        <source>step, with Shift in tenths</source>
-        <translation>a pasos, con Mayús en décimas</translation>
-    </message>
-    <message>
-        <source>take the number</source>
-        <translation>tomar el número</translation>
-    </message>
-    <message>
-        <source>bring back what stood there</source>
-        <translation>devolver lo que había</translation>
+        <source>The help says nothing of “%1”. Try fewer or other words.</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
@@ -4655,6 +4709,22 @@
         <source>There is nothing to print yet.</source>
         <translation>Aún no hay nada que imprimir.</translation>
     </message>
+    <message>
+        <source>Findings: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Preferences</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>First steps</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Findings</source>
+        <translation type="unfinished">Avisos</translation>
+    </message>
 </context>
 <context>
     <name>bollard::app::MisspeltRow</name>
@@ -5435,6 +5505,132 @@
     <message>
         <source>Mend all</source>
         <translation>Remediar todo</translation>
+    </message>
+</context>
+<context>
+    <name>bollard::app::PreferencesPanel</name>
+    <message>
+        <source>As the system</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Language</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Look</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>As the desktop</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Light</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Dark</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>High contrast, light</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>High contrast, dark</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 %</source>
+        <translation type="unfinished">%1 %</translation>
+    </message>
+    <message>
+        <source>Size of text</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Unit of new cards</source>
+        <translation type="unfinished">Unidad de las fichas nuevas</translation>
+    </message>
+    <message>
+        <source>Begins with</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The start page</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The card of last time</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Only when you say so</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n minute(s) after a change</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Saves a card</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Files go</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Beside the card</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Where files go</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Where Bollard keeps its data</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Open the folder</source>
+        <translation type="unfinished">Abrir la carpeta</translation>
+    </message>
+    <message>
+        <source>beside the card</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Files go: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Forget %1</source>
+        <translation type="unfinished">Olvidar %1</translation>
+    </message>
+    <message>
+        <source>Limits, machines and tools of your own</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Limits: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Machine: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Tool: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>None yet. “Keep as” in Process keeps them for all cards.</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
@@ -7363,353 +7559,10 @@
     </message>
 </context>
 <context>
-    <name>bollard::wording</name>
-    <message>
-        <source>Hold what would fall out by ties %2 wide.</source>
-        <translation>Sujetar lo que se caería con tirantes de %2 de ancho.</translation>
-    </message>
-    <message>
-        <source>Ties %2 wide</source>
-        <translation>Tirantes de %2 de ancho</translation>
-    </message>
-    <message>
-        <source>Make the space in this pair %2 instead of %1, and leave the others.</source>
-        <translation>Hacer el espacio de este par %2 en vez de %1, y dejar los demás.</translation>
-    </message>
-    <message>
-        <source>This pair %1 → %2</source>
-        <translation>Este par %1 → %2</translation>
-    </message>
-    <message>
-        <source>Make the letter space %2 instead of %1.</source>
-        <translation>Hacer el espacio entre letras %2 en vez de %1.</translation>
-    </message>
-    <message>
-        <source>Letter space %1 → %2</source>
-        <translation>Espacio entre letras %1 → %2</translation>
-    </message>
-    <message>
-        <source>Close the letters up, pair by pair, until they run into each other.</source>
-        <translation>Juntar las letras, par a par, hasta que se unan.</translation>
-    </message>
-    <message>
-        <source>Close up</source>
-        <translation>Juntar</translation>
-    </message>
-    <message>
-        <source>Hold what is loose by bars %2 wide behind it.</source>
-        <translation>Sujetar lo suelto con barras de %2 de ancho por detrás.</translation>
-    </message>
-    <message>
-        <source>Bars %2 wide</source>
-        <translation>Barras de %2 de ancho</translation>
-    </message>
-    <message>
-        <source>Join the letters by short strips %2 wide from one to the next.</source>
-        <translation>Unir las letras con tiras cortas de %2 de ancho de una a otra.</translation>
-    </message>
-    <message>
-        <source>Links %2 wide</source>
-        <translation>Enlaces de %2 de ancho</translation>
-    </message>
-    <message>
-        <source>Hold what is loose by a plate behind it, %2 beyond the letters.</source>
-        <translation>Sujetar lo suelto con una placa detrás, %2 más allá de las letras.</translation>
-    </message>
-    <message>
-        <source>Plate %2 beyond</source>
-        <translation>Placa %2 más allá</translation>
-    </message>
-    <message>
-        <source>Move the words inwards.</source>
-        <translation>Llevar las palabras adentro.</translation>
-    </message>
-    <message>
-        <source>Move inwards</source>
-        <translation>Llevar adentro</translation>
-    </message>
-    <message>
-        <source>Make the size %2 instead of %1, so that the words go once round.</source>
-        <translation>Hacer el tamaño %2 en vez de %1, para que las palabras den una vuelta.</translation>
-    </message>
-    <message>
-        <source>Size %1 → %2</source>
-        <translation>Tamaño %1 → %2</translation>
-    </message>
-    <message>
-        <source>Give the letters out one to a facet.</source>
-        <translation>Repartir las letras una por faceta.</translation>
-    </message>
-    <message>
-        <source>A letter to each facet</source>
-        <translation>Una letra por faceta</translation>
-    </message>
-    <message>
-        <source>Go less deep, and less high in hollows.</source>
-        <translation>Ir menos hondo, y menos alto en los huecos.</translation>
-    </message>
-    <message>
-        <source>Less deep</source>
-        <translation>Menos hondo</translation>
-    </message>
-    <message>
-        <source>Move letters off the edge, smaller where there is no room.</source>
-        <translation>Apartar las letras del borde, menores donde no hay sitio.</translation>
-    </message>
-    <message>
-        <source>Off the edge</source>
-        <translation>Lejos del borde</translation>
-    </message>
-    <message>
-        <source>Make the size %2 instead of %1.</source>
-        <translation>Hacer el tamaño %2 en vez de %1.</translation>
-    </message>
-    <message>
-        <source>Make the blank larger: %2 wide instead of %1.</source>
-        <translation>Agrandar la pieza base: %2 de ancho en vez de %1.</translation>
-    </message>
-    <message>
-        <source>Blank %2 wide</source>
-        <translation>Pieza base de %2 de ancho</translation>
-    </message>
-    <message>
-        <source>Put the words on the %1.</source>
-        <translation>Poner las palabras en: %1.</translation>
-    </message>
-    <message>
-        <source>Put on the %1</source>
-        <translation>Poner en: %1</translation>
-    </message>
-    <message>
-        <source>Let the words be read on the part itself.</source>
-        <translation>Que las palabras se lean en la pieza misma.</translation>
-    </message>
-    <message>
-        <source>Read on the part</source>
-        <translation>Leer en la pieza</translation>
-    </message>
-    <message>
-        <source>Take the sides as they are found on this file.</source>
-        <translation>Tomar las caras como se hallan en este archivo.</translation>
-    </message>
-    <message>
-        <source>Take the sides anew</source>
-        <translation>Tomar las caras de nuevo</translation>
-    </message>
-    <message>
-        <source>Leave out the side “%1”; its words go on the first.</source>
-        <translation>Dejar la cara «%1»; sus palabras van a la primera.</translation>
-    </message>
-    <message>
-        <source>Leave out “%1”</source>
-        <translation>Dejar «%1»</translation>
-    </message>
-    <message>
-        <source>Make the height %2 instead of %1.</source>
-        <translation>Hacer la altura %2 en vez de %1.</translation>
-    </message>
-    <message>
-        <source>Height %1 → %2</source>
-        <translation>Altura %1 → %2</translation>
-    </message>
-    <message>
-        <source>Make the depth %2 instead of %1.</source>
-        <translation>Hacer la profundidad %2 en vez de %1.</translation>
-    </message>
-    <message>
-        <source>Depth %1 → %2</source>
-        <translation>Profundidad %1 → %2</translation>
-    </message>
-    <message>
-        <source>Make the bedding %2 instead of %1.</source>
-        <translation>Hacer el asiento %2 en vez de %1.</translation>
-    </message>
-    <message>
-        <source>Bedding %1 → %2</source>
-        <translation>Asiento %1 → %2</translation>
-    </message>
-    <message>
-        <source>Let it lie on its %1 instead.</source>
-        <translation>Apoyarla en su lugar en: %1.</translation>
-    </message>
-    <message>
-        <source>Lies on its %1</source>
-        <translation>Se apoya en: %1</translation>
-    </message>
-    <message>
-        <source>Let the chuck hold the bar at its other end.</source>
-        <translation>Que el plato sujete la barra por el otro extremo.</translation>
-    </message>
-    <message>
-        <source>Held at the other end</source>
-        <translation>Sujeta por el otro extremo</translation>
-    </message>
-    <message>
-        <source>Turn it by a quarter on the bed.</source>
-        <translation>Girarla un cuarto en la cama.</translation>
-    </message>
-    <message>
-        <source>Turned on the bed</source>
-        <translation>Girada en la cama</translation>
-    </message>
-    <message>
-        <source>Make it a whole number of layers.</source>
-        <translation>Hacerlo un número entero de capas.</translation>
-    </message>
-    <message>
-        <source>Whole layers</source>
-        <translation>Capas enteras</translation>
-    </message>
-    <message>
-        <source>Make the blank %2 thick instead of %1.</source>
-        <translation>Hacer la pieza base %2 de grueso en vez de %1.</translation>
-    </message>
-    <message>
-        <source>Blank %2 thick</source>
-        <translation>Pieza base de %2 de grueso</translation>
-    </message>
-    <message>
-        <source>Do not cut through: sink the letters %2 deep, so that a floor holds everything.</source>
-        <translation>No atravesar: hundir las letras %2, para que un fondo lo sujete todo.</translation>
-    </message>
-    <message>
-        <source>Keep a floor: %2 deep</source>
-        <translation>Dejar un fondo: %2 de hondo</translation>
-    </message>
-    <message>
-        <source>Break the edges by %2.</source>
-        <translation>Romper los cantos %2.</translation>
-    </message>
-    <message>
-        <source>Edges %2</source>
-        <translation>Cantos %2</translation>
-    </message>
-    <message>
-        <source>Let the walls lean by %2.</source>
-        <translation>Inclinar las paredes %2.</translation>
-    </message>
-    <message>
-        <source>Draft %2</source>
-        <translation>Desmoldeo %2</translation>
-    </message>
-    <message>
-        <source>Make edges and feet a little smaller.</source>
-        <translation>Hacer cantos y pies algo menores.</translation>
-    </message>
-    <message>
-        <source>Smaller edges</source>
-        <translation>Cantos menores</translation>
-    </message>
-    <message>
-        <source>Leave all edges crisp, without feet.</source>
-        <translation>Dejar todos los cantos vivos, sin pies.</translation>
-    </message>
-    <message>
-        <source>Crisp edges</source>
-        <translation>Cantos vivos</translation>
-    </message>
-    <message>
-        <source>Grow the strokes: weight %2 instead of %1.</source>
-        <translation>Engrosar los trazos: peso %2 en vez de %1.</translation>
-    </message>
-    <message>
-        <source>Weight %1 → %2</source>
-        <translation>Peso %1 → %2</translation>
-    </message>
-    <message>
-        <source>Make the strokes lighter: weight %2 instead of %1.</source>
-        <translation>Aligerar los trazos: peso %2 en vez de %1.</translation>
-    </message>
-    <message>
-        <source>Take the heavier face %1.</source>
-        <translation>Tomar la variante más gruesa %1.</translation>
-    </message>
-    <message>
-        <source>Take %1</source>
-        <translation>Tomar %1</translation>
-    </message>
-    <message>
-        <source>Take the typeface %1, whose strokes are thick enough.</source>
-        <translation>Tomar el tipo %1, de trazos bastante gruesos.</translation>
-    </message>
-    <message>
-        <source>Take %1 of the rack.</source>
-        <translation>Tomar %1 del armario.</translation>
-    </message>
-    <message>
-        <source>Cut as deep as the letters are designed.</source>
-        <translation>Cortar tan hondo como se diseñaron las letras.</translation>
-    </message>
-    <message>
-        <source>As deep as designed</source>
-        <translation>Tan hondo como se diseñó</translation>
-    </message>
-    <message>
-        <source>Cut %2 deep instead of %1.</source>
-        <translation>Cortar %2 de hondo en vez de %1.</translation>
-    </message>
-    <message>
-        <source>Cut %2 deep</source>
-        <translation>Cortar %2 de hondo</translation>
-    </message>
-    <message>
-        <source>Take a stock as large as the blank asks for.</source>
-        <translation>Tomar un material tan grande como pide la pieza base.</translation>
-    </message>
-    <message>
-        <source>Stock round the blank</source>
-        <translation>Material alrededor de la pieza base</translation>
-    </message>
-    <message>
-        <source>Leave %2 of stock round the blank.</source>
-        <translation>Dejar %2 de material alrededor de la pieza base.</translation>
-    </message>
-    <message>
-        <source>Margin %2</source>
-        <translation>Margen %2</translation>
-    </message>
-    <message>
-        <source>Cut it out last.</source>
-        <translation>Recortarla al final.</translation>
-    </message>
-    <message>
-        <source>Cut out last</source>
-        <translation>Recortar al final</translation>
-    </message>
-    <message>
-        <source>Let the spindle turn %1 times a minute.</source>
-        <translation>Que el husillo gire %1 veces por minuto.</translation>
-    </message>
-    <message>
-        <source>Speed %1</source>
-        <translation>Velocidad %1</translation>
-    </message>
-    <message>
-        <source>Write the file with straight moves only.</source>
-        <translation>Escribir el archivo solo con movimientos rectos.</translation>
-    </message>
-    <message>
-        <source>Straight moves only</source>
-        <translation>Solo movimientos rectos</translation>
-    </message>
-    <message>
-        <source>Make it by %1 instead.</source>
-        <translation>Hacerlo en su lugar por: %1.</translation>
-    </message>
-    <message>
-        <source>By %1</source>
-        <translation>Por: %1</translation>
-    </message>
-</context>
-<context>
     <name>main</name>
     <message>
         <source>Lettering for printing, engraving and cutting.</source>
         <translation>Rotulación para imprimir, grabar y cortar.</translation>
-    </message>
-    <message>
-        <source>A card to open.</source>
-        <translation>Una ficha para abrir.</translation>
     </message>
     <message>
         <source>Save a picture of each view and end.</source>
@@ -7718,6 +7571,14 @@
     <message>
         <source>FOLDER</source>
         <translation>CARPETA</translation>
+    </message>
+    <message>
+        <source>Cards to open; the first one opens in the window that is there.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Open a window of its own, also where one is there.</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 </TS>

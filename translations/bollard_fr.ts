@@ -807,6 +807,342 @@
         <source>Then to watch: %1.</source>
         <translation>À surveiller ensuite : %1.</translation>
     </message>
+    <message>
+        <source>Hold what would fall out by ties %2 wide.</source>
+        <translation>Tenir ce qui tomberait par des attaches larges de %2.</translation>
+    </message>
+    <message>
+        <source>Ties %2 wide</source>
+        <translation>Attaches larges de %2</translation>
+    </message>
+    <message>
+        <source>Make the space in this pair %2 instead of %1, and leave the others.</source>
+        <translation>Faire l’espace de cette paire %2 au lieu de %1, et laisser les autres.</translation>
+    </message>
+    <message>
+        <source>This pair %1 → %2</source>
+        <translation>Cette paire %1 → %2</translation>
+    </message>
+    <message>
+        <source>Make the letter space %2 instead of %1.</source>
+        <translation>Faire l’espace des lettres %2 au lieu de %1.</translation>
+    </message>
+    <message>
+        <source>Letter space %1 → %2</source>
+        <translation>Espace des lettres %1 → %2</translation>
+    </message>
+    <message>
+        <source>Close the letters up, pair by pair, until they run into each other.</source>
+        <translation>Resserrer les lettres, paire par paire, jusqu’à ce qu’elles se joignent.</translation>
+    </message>
+    <message>
+        <source>Close up</source>
+        <translation>Resserrer</translation>
+    </message>
+    <message>
+        <source>Hold what is loose by bars %2 wide behind it.</source>
+        <translation>Tenir ce qui est détaché par des barres larges de %2 derrière.</translation>
+    </message>
+    <message>
+        <source>Bars %2 wide</source>
+        <translation>Barres larges de %2</translation>
+    </message>
+    <message>
+        <source>Join the letters by short strips %2 wide from one to the next.</source>
+        <translation>Joindre les lettres par de courtes bandes larges de %2 de l’une à l’autre.</translation>
+    </message>
+    <message>
+        <source>Links %2 wide</source>
+        <translation>Liens larges de %2</translation>
+    </message>
+    <message>
+        <source>Hold what is loose by a plate behind it, %2 beyond the letters.</source>
+        <translation>Tenir ce qui est détaché par une plaque derrière, à %2 au-delà des lettres.</translation>
+    </message>
+    <message>
+        <source>Plate %2 beyond</source>
+        <translation>Plaque à %2 au-delà</translation>
+    </message>
+    <message>
+        <source>Move the words inwards.</source>
+        <translation>Rentrer les mots.</translation>
+    </message>
+    <message>
+        <source>Move inwards</source>
+        <translation>Rentrer</translation>
+    </message>
+    <message>
+        <source>Make the size %2 instead of %1, so that the words go once round.</source>
+        <translation>Faire la taille %2 au lieu de %1, que les mots fassent un tour.</translation>
+    </message>
+    <message>
+        <source>Size %1 → %2</source>
+        <translation>Taille %1 → %2</translation>
+    </message>
+    <message>
+        <source>Give the letters out one to a facet.</source>
+        <translation>Donner les lettres une par facette.</translation>
+    </message>
+    <message>
+        <source>A letter to each facet</source>
+        <translation>Une lettre par facette</translation>
+    </message>
+    <message>
+        <source>Go less deep, and less high in hollows.</source>
+        <translation>Aller moins profond, et moins haut dans les creux.</translation>
+    </message>
+    <message>
+        <source>Less deep</source>
+        <translation>Moins profond</translation>
+    </message>
+    <message>
+        <source>Move letters off the edge, smaller where there is no room.</source>
+        <translation>Écarter les lettres de l’arête, plus petites où la place manque.</translation>
+    </message>
+    <message>
+        <source>Off the edge</source>
+        <translation>Loin de l’arête</translation>
+    </message>
+    <message>
+        <source>Make the size %2 instead of %1.</source>
+        <translation>Faire la taille %2 au lieu de %1.</translation>
+    </message>
+    <message>
+        <source>Make the blank larger: %2 wide instead of %1.</source>
+        <translation>Agrandir le brut : large de %2 au lieu de %1.</translation>
+    </message>
+    <message>
+        <source>Blank %2 wide</source>
+        <translation>Brut large de %2</translation>
+    </message>
+    <message>
+        <source>Put the words on the %1.</source>
+        <translation>Mettre les mots sur : %1.</translation>
+    </message>
+    <message>
+        <source>Put on the %1</source>
+        <translation>Mettre sur : %1</translation>
+    </message>
+    <message>
+        <source>Let the words be read on the part itself.</source>
+        <translation>Faire lire les mots sur la pièce même.</translation>
+    </message>
+    <message>
+        <source>Read on the part</source>
+        <translation>Lire sur la pièce</translation>
+    </message>
+    <message>
+        <source>Take the sides as they are found on this file.</source>
+        <translation>Prendre les faces telles qu’elles sont trouvées dans ce fichier.</translation>
+    </message>
+    <message>
+        <source>Take the sides anew</source>
+        <translation>Reprendre les faces</translation>
+    </message>
+    <message>
+        <source>Leave out the side “%1”; its words go on the first.</source>
+        <translation>Laisser la face « %1 » ; ses mots vont sur la première.</translation>
+    </message>
+    <message>
+        <source>Leave out “%1”</source>
+        <translation>Laisser « %1 »</translation>
+    </message>
+    <message>
+        <source>Make the height %2 instead of %1.</source>
+        <translation>Faire la hauteur %2 au lieu de %1.</translation>
+    </message>
+    <message>
+        <source>Height %1 → %2</source>
+        <translation>Hauteur %1 → %2</translation>
+    </message>
+    <message>
+        <source>Make the depth %2 instead of %1.</source>
+        <translation>Faire la profondeur %2 au lieu de %1.</translation>
+    </message>
+    <message>
+        <source>Depth %1 → %2</source>
+        <translation>Profondeur %1 → %2</translation>
+    </message>
+    <message>
+        <source>Make the bedding %2 instead of %1.</source>
+        <translation>Faire l’assise %2 au lieu de %1.</translation>
+    </message>
+    <message>
+        <source>Bedding %1 → %2</source>
+        <translation>Assise %1 → %2</translation>
+    </message>
+    <message>
+        <source>Let it lie on its %1 instead.</source>
+        <translation>Poser plutôt sur : %1.</translation>
+    </message>
+    <message>
+        <source>Lies on its %1</source>
+        <translation>Repose sur : %1</translation>
+    </message>
+    <message>
+        <source>Let the chuck hold the bar at its other end.</source>
+        <translation>Que le mandrin tienne la barre par l’autre bout.</translation>
+    </message>
+    <message>
+        <source>Held at the other end</source>
+        <translation>Tenue par l’autre bout</translation>
+    </message>
+    <message>
+        <source>Turn it by a quarter on the bed.</source>
+        <translation>La tourner d’un quart sur le plateau.</translation>
+    </message>
+    <message>
+        <source>Turned on the bed</source>
+        <translation>Tournée sur le plateau</translation>
+    </message>
+    <message>
+        <source>Make it a whole number of layers.</source>
+        <translation>En faire un nombre entier de couches.</translation>
+    </message>
+    <message>
+        <source>Whole layers</source>
+        <translation>Couches entières</translation>
+    </message>
+    <message>
+        <source>Make the blank %2 thick instead of %1.</source>
+        <translation>Faire le brut épais de %2 au lieu de %1.</translation>
+    </message>
+    <message>
+        <source>Blank %2 thick</source>
+        <translation>Brut épais de %2</translation>
+    </message>
+    <message>
+        <source>Do not cut through: sink the letters %2 deep, so that a floor holds everything.</source>
+        <translation>Ne pas traverser : creuser les lettres de %2, qu’un fond tienne tout.</translation>
+    </message>
+    <message>
+        <source>Keep a floor: %2 deep</source>
+        <translation>Garder un fond : profond de %2</translation>
+    </message>
+    <message>
+        <source>Break the edges by %2.</source>
+        <translation>Abattre les arêtes de %2.</translation>
+    </message>
+    <message>
+        <source>Edges %2</source>
+        <translation>Arêtes %2</translation>
+    </message>
+    <message>
+        <source>Let the walls lean by %2.</source>
+        <translation>Incliner les parois de %2.</translation>
+    </message>
+    <message>
+        <source>Draft %2</source>
+        <translation>Dépouille %2</translation>
+    </message>
+    <message>
+        <source>Make edges and feet a little smaller.</source>
+        <translation>Rendre arêtes et pieds un peu plus petits.</translation>
+    </message>
+    <message>
+        <source>Smaller edges</source>
+        <translation>Arêtes plus petites</translation>
+    </message>
+    <message>
+        <source>Leave all edges crisp, without feet.</source>
+        <translation>Laisser toutes les arêtes vives, sans pieds.</translation>
+    </message>
+    <message>
+        <source>Crisp edges</source>
+        <translation>Arêtes vives</translation>
+    </message>
+    <message>
+        <source>Grow the strokes: weight %2 instead of %1.</source>
+        <translation>Épaissir les traits : graisse %2 au lieu de %1.</translation>
+    </message>
+    <message>
+        <source>Weight %1 → %2</source>
+        <translation>Graisse %1 → %2</translation>
+    </message>
+    <message>
+        <source>Make the strokes lighter: weight %2 instead of %1.</source>
+        <translation>Alléger les traits : graisse %2 au lieu de %1.</translation>
+    </message>
+    <message>
+        <source>Take the heavier face %1.</source>
+        <translation>Prendre le style plus gras %1.</translation>
+    </message>
+    <message>
+        <source>Take %1</source>
+        <translation>Prendre %1</translation>
+    </message>
+    <message>
+        <source>Take the typeface %1, whose strokes are thick enough.</source>
+        <translation>Prendre la police %1, aux traits assez épais.</translation>
+    </message>
+    <message>
+        <source>Take %1 of the rack.</source>
+        <translation>Prendre %1 du râtelier.</translation>
+    </message>
+    <message>
+        <source>Cut as deep as the letters are designed.</source>
+        <translation>Couper aussi profond que les lettres sont dessinées.</translation>
+    </message>
+    <message>
+        <source>As deep as designed</source>
+        <translation>Profond comme dessiné</translation>
+    </message>
+    <message>
+        <source>Cut %2 deep instead of %1.</source>
+        <translation>Couper profond de %2 au lieu de %1.</translation>
+    </message>
+    <message>
+        <source>Cut %2 deep</source>
+        <translation>Couper profond de %2</translation>
+    </message>
+    <message>
+        <source>Take a stock as large as the blank asks for.</source>
+        <translation>Prendre une matière aussi grande que le veut le brut.</translation>
+    </message>
+    <message>
+        <source>Stock round the blank</source>
+        <translation>Matière autour du brut</translation>
+    </message>
+    <message>
+        <source>Leave %2 of stock round the blank.</source>
+        <translation>Laisser %2 de matière autour du brut.</translation>
+    </message>
+    <message>
+        <source>Margin %2</source>
+        <translation>Marge %2</translation>
+    </message>
+    <message>
+        <source>Cut it out last.</source>
+        <translation>La découper en dernier.</translation>
+    </message>
+    <message>
+        <source>Cut out last</source>
+        <translation>Découper en dernier</translation>
+    </message>
+    <message>
+        <source>Let the spindle turn %1 times a minute.</source>
+        <translation>Que la broche tourne à %1 tours par minute.</translation>
+    </message>
+    <message>
+        <source>Speed %1</source>
+        <translation>Vitesse %1</translation>
+    </message>
+    <message>
+        <source>Write the file with straight moves only.</source>
+        <translation>Écrire le fichier en déplacements droits seulement.</translation>
+    </message>
+    <message>
+        <source>Straight moves only</source>
+        <translation>Déplacements droits seulement</translation>
+    </message>
+    <message>
+        <source>Make it by %1 instead.</source>
+        <translation>Le faire plutôt par : %1.</translation>
+    </message>
+    <message>
+        <source>By %1</source>
+        <translation>Par : %1</translation>
+    </message>
 </context>
 <context>
     <name>Outputs</name>
@@ -3002,6 +3338,13 @@
     </message>
 </context>
 <context>
+    <name>bollard::app::Desk</name>
+    <message>
+        <source>Language and size of text change once nothing is sent any more.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>bollard::app::Drawer</name>
     <message>
         <source>Shut the drawer</source>
@@ -3041,6 +3384,14 @@
     <message>
         <source>Mend: %1</source>
         <translation>Remède : %1</translation>
+    </message>
+    <message>
+        <source>Why?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Help on this finding</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
@@ -3084,6 +3435,53 @@
     <message>
         <source>Count a finding again</source>
         <translation>Compter un constat à nouveau</translation>
+    </message>
+    <message>
+        <source>Verdict: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>bollard::app::FirstSteps</name>
+    <message>
+        <source>Leave the steps</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>That is the way of every part: words, findings, files. F1 tells the rest.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>1 of 3: words</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>2 of 3: what cannot be made</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>3 of 3: files</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>These words are cut out. Write others, or some more, in Lettering: the board follows.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A part that is joined to nothing falls off. Press one of the buttons below the finding: it mends it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Tick a format in Output and press “Write what is ticked”. Files are written whole, or not at all.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Next step</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Done</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
@@ -3189,374 +3587,30 @@
     </message>
 </context>
 <context>
-    <name>bollard::app::HelpPages</name>
+    <name>bollard::app::HelpPanel</name>
+    <message>
+        <source>Contents</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Search the help</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Places in the help</source>
+        <translation type="unfinished"></translation>
+    </message>
     <message>
         <source>Page of the help</source>
-        <translation>Page de l’aide</translation>
+        <translation type="unfinished">Page de l’aide</translation>
     </message>
     <message>
-        <source>Keys</source>
-        <translation>Touches</translation>
+        <source>%1: %2</source>
+        <translation type="unfinished">%1: %2</translation>
     </message>
     <message>
-        <source>The way of a card</source>
-        <translation>Le chemin d’une fiche</translation>
-    </message>
-    <message>
-        <source>Numbers and words</source>
-        <translation>Nombres et mots</translation>
-    </message>
-    <message>
-        <source>From top to bottom</source>
-        <translation>De haut en bas</translation>
-    </message>
-    <message>
-        <source>The route card on the left has six stations in working order: what carries the words, the words, where they lie, how they meet the material, what it is made with, and the files. One is open; the others tell in a line what is set.</source>
-        <translation>La fiche suiveuse, à gauche, a six postes dans l’ordre du travail : ce qui porte les mots, les mots, où ils sont, comment ils rencontrent la matière, avec quoi c’est fait, et les fichiers. Un seul est ouvert ; les autres disent en une ligne ce qui est réglé.</translation>
-    </message>
-    <message>
-        <source>What cannot be made</source>
-        <translation>Ce qui ne peut pas être fait</translation>
-    </message>
-    <message>
-        <source>Findings on the right are judged again after every change. A stop keeps the part from being made, a watch is worth a look, a note is told. A press goes to the place; where a change of the card clears it, a button offers it.</source>
-        <translation>Les constats, à droite, sont jugés de nouveau à chaque changement. Un obstacle empêche de faire la pièce, une chose à surveiller mérite un regard, une remarque est dite. Un appui mène à l’endroit ; où un changement de la fiche y remédie, un bouton le propose.</translation>
-    </message>
-    <message>
-        <source>How wide everything is</source>
-        <translation>La largeur de tout</translation>
-    </message>
-    <message>
-        <source>The gauge below the board counts the strokes and gaps by their width. Its marks are the limits of the process and can be dragged; resting on a bar shows where on the letters it is.</source>
-        <translation>La jauge, sous la planche, compte les traits et les écarts par largeur. Ses repères sont les limites du procédé et se tirent ; s’arrêter sur une barre montre où c’est sur les lettres.</translation>
-    </message>
-    <message>
-        <source>Flat and Body</source>
-        <translation>À plat et Corps</translation>
-    </message>
-    <message>
-        <source>Flat shows one side at true proportions with rulers. Body shows the part as it will be, from all sides, and cut open along x, y or z.</source>
-        <translation>À plat montre une face aux vraies proportions, avec des règles. Corps montre la pièce telle qu’elle sera, de tous côtés, et coupée selon x, y ou z.</translation>
-    </message>
-    <message>
-        <source>Nothing is lost</source>
-        <translation>Rien n’est perdu</translation>
-    </message>
-    <message>
-        <source>Every change can be undone. What is not saved yet is kept as you go, and offered again after a crash.</source>
-        <translation>Chaque changement peut être annulé. Ce qui n’est pas encore enregistré est gardé au fur et à mesure, et proposé à nouveau après une panne.</translation>
-    </message>
-    <message>
-        <source>Numbers</source>
-        <translation>Nombres</translation>
-    </message>
-    <message>
-        <source>Fields take units and sums: 3/16 in, 12+0.4, 2*8. Up and Down step, with Shift in tenths. Esc brings back what stood there. What cannot be is told below the field, and the value before stays.</source>
-        <translation>Les champs acceptent unités et calculs : 3/16 in, 12+0.4, 2*8. Haut et Bas vont par pas, avec Maj par dixièmes. Échap ramène ce qui y était. Ce qui ne peut être est dit sous le champ, et la valeur d’avant reste.</translation>
-    </message>
-    <message>
-        <source>Fields in the words</source>
-        <translation>Champs dans les mots</translation>
-    </message>
-    <message>
-        <source>A name in braces, like {boat}, is filled in from the rows of the Output station, one part a row. Rows can be typed, pasted from a spreadsheet, or read from a CSV file.</source>
-        <translation>Un nom entre accolades, comme {boat}, est rempli depuis les rangées du poste Sortie, une pièce par rangée. Les rangées se tapent, se collent d’un tableur ou se lisent d’un fichier CSV.</translation>
-    </message>
-    <message>
-        <source>Sides</source>
-        <translation>Faces</translation>
-    </message>
-    <message>
-        <source>Words lie on a side of the blank: front and back of a plate, outside, start and end of a bar. The board shows one side at a time, seen from outside.</source>
-        <translation>Les mots sont sur une face du brut : avant et arrière d’une plaque, extérieur, début et fin d’une barre. La planche montre une face à la fois, vue de dehors.</translation>
-    </message>
-    <message>
-        <source>Single lines</source>
-        <translation>Lignes simples</translation>
-    </message>
-    <message>
-        <source>A single-line typeface has strokes without width. Scribed, a tool follows them; with a stroke they are worked like any other letters.</source>
-        <translation>Une police à ligne simple a des traits sans largeur. Tracée, un outil les suit ; avec un trait, on les travaille comme toute autre lettre.</translation>
-    </message>
-    <message>
-        <source>Everywhere</source>
-        <translation>Partout</translation>
-    </message>
-    <message>
-        <source>Alt+1 … Alt+6</source>
-        <translation>Alt+1 … Alt+6</translation>
-    </message>
-    <message>
-        <source>the stations</source>
-        <translation>les postes</translation>
-    </message>
-    <message>
-        <source>Ctrl+1 to Ctrl+4</source>
-        <translation>Ctrl+1 à Ctrl+4</translation>
-    </message>
-    <message>
-        <source>Flat, Body, Proof, Rows</source>
-        <translation>À plat, Corps, Épreuve, Rangées</translation>
-    </message>
-    <message>
-        <source>Ctrl+Z, Ctrl+Shift+Z</source>
-        <translation>Ctrl+Z, Ctrl+Maj+Z</translation>
-    </message>
-    <message>
-        <source>undo, redo</source>
-        <translation>annuler, rétablir</translation>
-    </message>
-    <message>
-        <source>F8</source>
-        <translation>F8</translation>
-    </message>
-    <message>
-        <source>the next finding</source>
-        <translation>le constat suivant</translation>
-    </message>
-    <message>
-        <source>Ctrl+.</source>
-        <translation>Ctrl+.</translation>
-    </message>
-    <message>
-        <source>mend it by its first mend</source>
-        <translation>y remédier par son premier remède</translation>
-    </message>
-    <message>
-        <source>B held</source>
-        <translation>B tenu</translation>
-    </message>
-    <message>
-        <source>the card before the last mend</source>
-        <translation>la fiche d’avant le dernier remède</translation>
-    </message>
-    <message>
-        <source>Ctrl+E</source>
-        <translation>Ctrl+E</translation>
-    </message>
-    <message>
-        <source>write files</source>
-        <translation>écrire les fichiers</translation>
-    </message>
-    <message>
-        <source>Ctrl+P</source>
-        <translation>Ctrl+P</translation>
-    </message>
-    <message>
-        <source>print at true size</source>
-        <translation>imprimer en grandeur réelle</translation>
-    </message>
-    <message>
-        <source>F1</source>
-        <translation>F1</translation>
-    </message>
-    <message>
-        <source>this help</source>
-        <translation>cette aide</translation>
-    </message>
-    <message>
-        <source>On the board</source>
-        <translation>Sur la planche</translation>
-    </message>
-    <message>
-        <source>F2</source>
-        <translation>F2</translation>
-    </message>
-    <message>
-        <source>write the words right there</source>
-        <translation>écrire les mots sur place</translation>
-    </message>
-    <message>
-        <source>Arrows</source>
-        <translation>Flèches</translation>
-    </message>
-    <message>
-        <source>move by 1 mm, with Shift by 0.1</source>
-        <translation>déplacer de 1 mm, avec Maj de 0,1</translation>
-    </message>
-    <message>
-        <source>Shift and a click</source>
-        <translation>Maj et un clic</translation>
-    </message>
-    <message>
-        <source>choose several</source>
-        <translation>en choisir plusieurs</translation>
-    </message>
-    <message>
-        <source>Alt and left, right</source>
-        <translation>Alt et gauche, droite</translation>
-    </message>
-    <message>
-        <source>choose a letter, which the arrows nudge by 0.1</source>
-        <translation>choisir une lettre, que les flèches décalent de 0,1</translation>
-    </message>
-    <message>
-        <source>Ctrl and a click</source>
-        <translation>Ctrl et un clic</translation>
-    </message>
-    <message>
-        <source>choose letters to be nudged</source>
-        <translation>choisir des lettres à décaler</translation>
-    </message>
-    <message>
-        <source>M held</source>
-        <translation>M tenu</translation>
-    </message>
-    <message>
-        <source>measure</source>
-        <translation>mesurer</translation>
-    </message>
-    <message>
-        <source>S held, and a drag</source>
-        <translation>S tenu, et un glissé</translation>
-    </message>
-    <message>
-        <source>the section along a line; Esc puts it away</source>
-        <translation>la coupe le long d’une ligne ; Échap la range</translation>
-    </message>
-    <message>
-        <source>[, ]</source>
-        <translation>[, ]</translation>
-    </message>
-    <message>
-        <source>the seam of a round side by 5°; it can be dragged by its line</source>
-        <translation>la couture d’une face ronde de 5° ; on peut la tirer par sa ligne</translation>
-    </message>
-    <message>
-        <source>W</source>
-        <translation>W</translation>
-    </message>
-    <message>
-        <source>colour widths: all, only those too narrow, none</source>
-        <translation>colorer les largeurs : toutes, les trop étroites, aucune</translation>
-    </message>
-    <message>
-        <source>P</source>
-        <translation>P</translation>
-    </message>
-    <message>
-        <source>show the pieces that it comes to</source>
-        <translation>montrer les morceaux obtenus</translation>
-    </message>
-    <message>
-        <source>H</source>
-        <translation>H</translation>
-    </message>
-    <message>
-        <source>among the pieces: what is held is under the pointer, or the outer edge again</source>
-        <translation>parmi les morceaux : est tenu ce qui est sous le pointeur, ou de nouveau le bord extérieur</translation>
-    </message>
-    <message>
-        <source>T</source>
-        <translation>T</translation>
-    </message>
-    <message>
-        <source>the next tie; arrows move it by 0.1, Page up and down turn it by 5°, Delete takes it</source>
-        <translation>l’attache suivante ; les flèches la déplacent de 0,1, Page haut et bas la tournent de 5°, Suppr la retire</translation>
-    </message>
-    <message>
-        <source>Insert</source>
-        <translation>Inser</translation>
-    </message>
-    <message>
-        <source>put a tie under the pointer</source>
-        <translation>poser une attache sous le pointeur</translation>
-    </message>
-    <message>
-        <source>Home, +, −</source>
-        <translation>Origine, +, −</translation>
-    </message>
-    <message>
-        <source>fit the view, nearer, farther</source>
-        <translation>tout montrer, plus près, plus loin</translation>
-    </message>
-    <message>
-        <source>Delete</source>
-        <translation>Suppr</translation>
-    </message>
-    <message>
-        <source>delete what is chosen</source>
-        <translation>supprimer ce qui est choisi</translation>
-    </message>
-    <message>
-        <source>On the body</source>
-        <translation>Sur le corps</translation>
-    </message>
-    <message>
-        <source>Arrows, or a drag</source>
-        <translation>Flèches, ou un glissé</translation>
-    </message>
-    <message>
-        <source>turn it; with Shift a drag shifts it</source>
-        <translation>le tourner ; avec Maj un glissé le déplace</translation>
-    </message>
-    <message>
-        <source>Page up, Page down</source>
-        <translation>Page haut, Page bas</translation>
-    </message>
-    <message>
-        <source>higher or deeper letters, less so; with Shift by 0.01</source>
-        <translation>des lettres plus hautes ou plus profondes, ou moins ; avec Maj de 0,01</translation>
-    </message>
-    <message>
-        <source>A drag at the handle</source>
-        <translation>Un glissé à la poignée</translation>
-    </message>
-    <message>
-        <source>the same; with Alt by 0.01</source>
-        <translation>de même ; avec Alt de 0,01</translation>
-    </message>
-    <message>
-        <source>Among the typefaces</source>
-        <translation>Parmi les polices</translation>
-    </message>
-    <message>
-        <source>Up, Down</source>
-        <translation>Haut, Bas</translation>
-    </message>
-    <message>
-        <source>try a face on the board</source>
-        <translation>essayer une police sur la planche</translation>
-    </message>
-    <message>
-        <source>Return</source>
-        <translation>Entrée</translation>
-    </message>
-    <message>
-        <source>take it</source>
-        <translation>la prendre</translation>
-    </message>
-    <message>
-        <source>Esc</source>
-        <translation>Échap</translation>
-    </message>
-    <message>
-        <source>go back to the face before</source>
-        <translation>revenir à la police d’avant</translation>
-    </message>
-    <message>
-        <source>Ctrl+K</source>
-        <translation>Ctrl+K</translation>
-    </message>
-    <message>
-        <source>keep it on top</source>
-        <translation>la garder en haut</translation>
-    </message>
-    <message>
-        <source>In number fields</source>
-        <translation>Dans les champs de nombres</translation>
-    </message>
-    <message>
-        <source>step, with Shift in tenths</source>
-        <translation>par pas, avec Maj par dixièmes</translation>
-    </message>
-    <message>
-        <source>take the number</source>
-        <translation>prendre le nombre</translation>
-    </message>
-    <message>
-        <source>bring back what stood there</source>
-        <translation>ramener ce qui y était</translation>
+        <source>The help says nothing of “%1”. Try fewer or other words.</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
@@ -4655,6 +4709,22 @@
         <source>There is nothing to print yet.</source>
         <translation>Il n’y a encore rien à imprimer.</translation>
     </message>
+    <message>
+        <source>Findings: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Preferences</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>First steps</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Findings</source>
+        <translation type="unfinished">Constats</translation>
+    </message>
 </context>
 <context>
     <name>bollard::app::MisspeltRow</name>
@@ -5435,6 +5505,132 @@
     <message>
         <source>Mend all</source>
         <translation>Tout réparer</translation>
+    </message>
+</context>
+<context>
+    <name>bollard::app::PreferencesPanel</name>
+    <message>
+        <source>As the system</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Language</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Look</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>As the desktop</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Light</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Dark</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>High contrast, light</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>High contrast, dark</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 %</source>
+        <translation type="unfinished">%1 %</translation>
+    </message>
+    <message>
+        <source>Size of text</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Unit of new cards</source>
+        <translation type="unfinished">Unité des nouvelles fiches</translation>
+    </message>
+    <message>
+        <source>Begins with</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The start page</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The card of last time</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Only when you say so</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n minute(s) after a change</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Saves a card</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Files go</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Beside the card</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Where files go</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Where Bollard keeps its data</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Open the folder</source>
+        <translation type="unfinished">Ouvrir le dossier</translation>
+    </message>
+    <message>
+        <source>beside the card</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Files go: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Forget %1</source>
+        <translation type="unfinished">Oublier %1</translation>
+    </message>
+    <message>
+        <source>Limits, machines and tools of your own</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Limits: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Machine: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Tool: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>None yet. “Keep as” in Process keeps them for all cards.</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
@@ -7363,353 +7559,10 @@
     </message>
 </context>
 <context>
-    <name>bollard::wording</name>
-    <message>
-        <source>Hold what would fall out by ties %2 wide.</source>
-        <translation>Tenir ce qui tomberait par des attaches larges de %2.</translation>
-    </message>
-    <message>
-        <source>Ties %2 wide</source>
-        <translation>Attaches larges de %2</translation>
-    </message>
-    <message>
-        <source>Make the space in this pair %2 instead of %1, and leave the others.</source>
-        <translation>Faire l’espace de cette paire %2 au lieu de %1, et laisser les autres.</translation>
-    </message>
-    <message>
-        <source>This pair %1 → %2</source>
-        <translation>Cette paire %1 → %2</translation>
-    </message>
-    <message>
-        <source>Make the letter space %2 instead of %1.</source>
-        <translation>Faire l’espace des lettres %2 au lieu de %1.</translation>
-    </message>
-    <message>
-        <source>Letter space %1 → %2</source>
-        <translation>Espace des lettres %1 → %2</translation>
-    </message>
-    <message>
-        <source>Close the letters up, pair by pair, until they run into each other.</source>
-        <translation>Resserrer les lettres, paire par paire, jusqu’à ce qu’elles se joignent.</translation>
-    </message>
-    <message>
-        <source>Close up</source>
-        <translation>Resserrer</translation>
-    </message>
-    <message>
-        <source>Hold what is loose by bars %2 wide behind it.</source>
-        <translation>Tenir ce qui est détaché par des barres larges de %2 derrière.</translation>
-    </message>
-    <message>
-        <source>Bars %2 wide</source>
-        <translation>Barres larges de %2</translation>
-    </message>
-    <message>
-        <source>Join the letters by short strips %2 wide from one to the next.</source>
-        <translation>Joindre les lettres par de courtes bandes larges de %2 de l’une à l’autre.</translation>
-    </message>
-    <message>
-        <source>Links %2 wide</source>
-        <translation>Liens larges de %2</translation>
-    </message>
-    <message>
-        <source>Hold what is loose by a plate behind it, %2 beyond the letters.</source>
-        <translation>Tenir ce qui est détaché par une plaque derrière, à %2 au-delà des lettres.</translation>
-    </message>
-    <message>
-        <source>Plate %2 beyond</source>
-        <translation>Plaque à %2 au-delà</translation>
-    </message>
-    <message>
-        <source>Move the words inwards.</source>
-        <translation>Rentrer les mots.</translation>
-    </message>
-    <message>
-        <source>Move inwards</source>
-        <translation>Rentrer</translation>
-    </message>
-    <message>
-        <source>Make the size %2 instead of %1, so that the words go once round.</source>
-        <translation>Faire la taille %2 au lieu de %1, que les mots fassent un tour.</translation>
-    </message>
-    <message>
-        <source>Size %1 → %2</source>
-        <translation>Taille %1 → %2</translation>
-    </message>
-    <message>
-        <source>Give the letters out one to a facet.</source>
-        <translation>Donner les lettres une par facette.</translation>
-    </message>
-    <message>
-        <source>A letter to each facet</source>
-        <translation>Une lettre par facette</translation>
-    </message>
-    <message>
-        <source>Go less deep, and less high in hollows.</source>
-        <translation>Aller moins profond, et moins haut dans les creux.</translation>
-    </message>
-    <message>
-        <source>Less deep</source>
-        <translation>Moins profond</translation>
-    </message>
-    <message>
-        <source>Move letters off the edge, smaller where there is no room.</source>
-        <translation>Écarter les lettres de l’arête, plus petites où la place manque.</translation>
-    </message>
-    <message>
-        <source>Off the edge</source>
-        <translation>Loin de l’arête</translation>
-    </message>
-    <message>
-        <source>Make the size %2 instead of %1.</source>
-        <translation>Faire la taille %2 au lieu de %1.</translation>
-    </message>
-    <message>
-        <source>Make the blank larger: %2 wide instead of %1.</source>
-        <translation>Agrandir le brut : large de %2 au lieu de %1.</translation>
-    </message>
-    <message>
-        <source>Blank %2 wide</source>
-        <translation>Brut large de %2</translation>
-    </message>
-    <message>
-        <source>Put the words on the %1.</source>
-        <translation>Mettre les mots sur : %1.</translation>
-    </message>
-    <message>
-        <source>Put on the %1</source>
-        <translation>Mettre sur : %1</translation>
-    </message>
-    <message>
-        <source>Let the words be read on the part itself.</source>
-        <translation>Faire lire les mots sur la pièce même.</translation>
-    </message>
-    <message>
-        <source>Read on the part</source>
-        <translation>Lire sur la pièce</translation>
-    </message>
-    <message>
-        <source>Take the sides as they are found on this file.</source>
-        <translation>Prendre les faces telles qu’elles sont trouvées dans ce fichier.</translation>
-    </message>
-    <message>
-        <source>Take the sides anew</source>
-        <translation>Reprendre les faces</translation>
-    </message>
-    <message>
-        <source>Leave out the side “%1”; its words go on the first.</source>
-        <translation>Laisser la face « %1 » ; ses mots vont sur la première.</translation>
-    </message>
-    <message>
-        <source>Leave out “%1”</source>
-        <translation>Laisser « %1 »</translation>
-    </message>
-    <message>
-        <source>Make the height %2 instead of %1.</source>
-        <translation>Faire la hauteur %2 au lieu de %1.</translation>
-    </message>
-    <message>
-        <source>Height %1 → %2</source>
-        <translation>Hauteur %1 → %2</translation>
-    </message>
-    <message>
-        <source>Make the depth %2 instead of %1.</source>
-        <translation>Faire la profondeur %2 au lieu de %1.</translation>
-    </message>
-    <message>
-        <source>Depth %1 → %2</source>
-        <translation>Profondeur %1 → %2</translation>
-    </message>
-    <message>
-        <source>Make the bedding %2 instead of %1.</source>
-        <translation>Faire l’assise %2 au lieu de %1.</translation>
-    </message>
-    <message>
-        <source>Bedding %1 → %2</source>
-        <translation>Assise %1 → %2</translation>
-    </message>
-    <message>
-        <source>Let it lie on its %1 instead.</source>
-        <translation>Poser plutôt sur : %1.</translation>
-    </message>
-    <message>
-        <source>Lies on its %1</source>
-        <translation>Repose sur : %1</translation>
-    </message>
-    <message>
-        <source>Let the chuck hold the bar at its other end.</source>
-        <translation>Que le mandrin tienne la barre par l’autre bout.</translation>
-    </message>
-    <message>
-        <source>Held at the other end</source>
-        <translation>Tenue par l’autre bout</translation>
-    </message>
-    <message>
-        <source>Turn it by a quarter on the bed.</source>
-        <translation>La tourner d’un quart sur le plateau.</translation>
-    </message>
-    <message>
-        <source>Turned on the bed</source>
-        <translation>Tournée sur le plateau</translation>
-    </message>
-    <message>
-        <source>Make it a whole number of layers.</source>
-        <translation>En faire un nombre entier de couches.</translation>
-    </message>
-    <message>
-        <source>Whole layers</source>
-        <translation>Couches entières</translation>
-    </message>
-    <message>
-        <source>Make the blank %2 thick instead of %1.</source>
-        <translation>Faire le brut épais de %2 au lieu de %1.</translation>
-    </message>
-    <message>
-        <source>Blank %2 thick</source>
-        <translation>Brut épais de %2</translation>
-    </message>
-    <message>
-        <source>Do not cut through: sink the letters %2 deep, so that a floor holds everything.</source>
-        <translation>Ne pas traverser : creuser les lettres de %2, qu’un fond tienne tout.</translation>
-    </message>
-    <message>
-        <source>Keep a floor: %2 deep</source>
-        <translation>Garder un fond : profond de %2</translation>
-    </message>
-    <message>
-        <source>Break the edges by %2.</source>
-        <translation>Abattre les arêtes de %2.</translation>
-    </message>
-    <message>
-        <source>Edges %2</source>
-        <translation>Arêtes %2</translation>
-    </message>
-    <message>
-        <source>Let the walls lean by %2.</source>
-        <translation>Incliner les parois de %2.</translation>
-    </message>
-    <message>
-        <source>Draft %2</source>
-        <translation>Dépouille %2</translation>
-    </message>
-    <message>
-        <source>Make edges and feet a little smaller.</source>
-        <translation>Rendre arêtes et pieds un peu plus petits.</translation>
-    </message>
-    <message>
-        <source>Smaller edges</source>
-        <translation>Arêtes plus petites</translation>
-    </message>
-    <message>
-        <source>Leave all edges crisp, without feet.</source>
-        <translation>Laisser toutes les arêtes vives, sans pieds.</translation>
-    </message>
-    <message>
-        <source>Crisp edges</source>
-        <translation>Arêtes vives</translation>
-    </message>
-    <message>
-        <source>Grow the strokes: weight %2 instead of %1.</source>
-        <translation>Épaissir les traits : graisse %2 au lieu de %1.</translation>
-    </message>
-    <message>
-        <source>Weight %1 → %2</source>
-        <translation>Graisse %1 → %2</translation>
-    </message>
-    <message>
-        <source>Make the strokes lighter: weight %2 instead of %1.</source>
-        <translation>Alléger les traits : graisse %2 au lieu de %1.</translation>
-    </message>
-    <message>
-        <source>Take the heavier face %1.</source>
-        <translation>Prendre le style plus gras %1.</translation>
-    </message>
-    <message>
-        <source>Take %1</source>
-        <translation>Prendre %1</translation>
-    </message>
-    <message>
-        <source>Take the typeface %1, whose strokes are thick enough.</source>
-        <translation>Prendre la police %1, aux traits assez épais.</translation>
-    </message>
-    <message>
-        <source>Take %1 of the rack.</source>
-        <translation>Prendre %1 du râtelier.</translation>
-    </message>
-    <message>
-        <source>Cut as deep as the letters are designed.</source>
-        <translation>Couper aussi profond que les lettres sont dessinées.</translation>
-    </message>
-    <message>
-        <source>As deep as designed</source>
-        <translation>Profond comme dessiné</translation>
-    </message>
-    <message>
-        <source>Cut %2 deep instead of %1.</source>
-        <translation>Couper profond de %2 au lieu de %1.</translation>
-    </message>
-    <message>
-        <source>Cut %2 deep</source>
-        <translation>Couper profond de %2</translation>
-    </message>
-    <message>
-        <source>Take a stock as large as the blank asks for.</source>
-        <translation>Prendre une matière aussi grande que le veut le brut.</translation>
-    </message>
-    <message>
-        <source>Stock round the blank</source>
-        <translation>Matière autour du brut</translation>
-    </message>
-    <message>
-        <source>Leave %2 of stock round the blank.</source>
-        <translation>Laisser %2 de matière autour du brut.</translation>
-    </message>
-    <message>
-        <source>Margin %2</source>
-        <translation>Marge %2</translation>
-    </message>
-    <message>
-        <source>Cut it out last.</source>
-        <translation>La découper en dernier.</translation>
-    </message>
-    <message>
-        <source>Cut out last</source>
-        <translation>Découper en dernier</translation>
-    </message>
-    <message>
-        <source>Let the spindle turn %1 times a minute.</source>
-        <translation>Que la broche tourne à %1 tours par minute.</translation>
-    </message>
-    <message>
-        <source>Speed %1</source>
-        <translation>Vitesse %1</translation>
-    </message>
-    <message>
-        <source>Write the file with straight moves only.</source>
-        <translation>Écrire le fichier en déplacements droits seulement.</translation>
-    </message>
-    <message>
-        <source>Straight moves only</source>
-        <translation>Déplacements droits seulement</translation>
-    </message>
-    <message>
-        <source>Make it by %1 instead.</source>
-        <translation>Le faire plutôt par : %1.</translation>
-    </message>
-    <message>
-        <source>By %1</source>
-        <translation>Par : %1</translation>
-    </message>
-</context>
-<context>
     <name>main</name>
     <message>
         <source>Lettering for printing, engraving and cutting.</source>
         <translation>Du lettrage à imprimer, graver et découper.</translation>
-    </message>
-    <message>
-        <source>A card to open.</source>
-        <translation>Une fiche à ouvrir.</translation>
     </message>
     <message>
         <source>Save a picture of each view and end.</source>
@@ -7718,6 +7571,14 @@
     <message>
         <source>FOLDER</source>
         <translation>DOSSIER</translation>
+    </message>
+    <message>
+        <source>Cards to open; the first one opens in the window that is there.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Open a window of its own, also where one is there.</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 </TS>

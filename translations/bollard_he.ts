@@ -807,6 +807,342 @@
         <source>Then to watch: %1.</source>
         <translation>לתשומת לב אחר כך: %1.</translation>
     </message>
+    <message>
+        <source>Hold what would fall out by ties %2 wide.</source>
+        <translation>להחזיק את מה שהיה נושר בקשירות ברוחב %2.</translation>
+    </message>
+    <message>
+        <source>Ties %2 wide</source>
+        <translation>קשירות ברוחב %2</translation>
+    </message>
+    <message>
+        <source>Make the space in this pair %2 instead of %1, and leave the others.</source>
+        <translation>לעשות את הרווח בזוג הזה %2 במקום %1, ולהשאיר את האחרים.</translation>
+    </message>
+    <message>
+        <source>This pair %1 → %2</source>
+        <translation>הזוג הזה %1 → %2</translation>
+    </message>
+    <message>
+        <source>Make the letter space %2 instead of %1.</source>
+        <translation>לעשות את רווח האותיות %2 במקום %1.</translation>
+    </message>
+    <message>
+        <source>Letter space %1 → %2</source>
+        <translation>רווח אותיות %1 → %2</translation>
+    </message>
+    <message>
+        <source>Close the letters up, pair by pair, until they run into each other.</source>
+        <translation>לקרב את האותיות, זוג אחר זוג, עד שיתחברו.</translation>
+    </message>
+    <message>
+        <source>Close up</source>
+        <translation>לקרב</translation>
+    </message>
+    <message>
+        <source>Hold what is loose by bars %2 wide behind it.</source>
+        <translation>להחזיק את הרופף בפסים ברוחב %2 מאחור.</translation>
+    </message>
+    <message>
+        <source>Bars %2 wide</source>
+        <translation>פסים ברוחב %2</translation>
+    </message>
+    <message>
+        <source>Join the letters by short strips %2 wide from one to the next.</source>
+        <translation>לחבר את האותיות ברצועות קצרות ברוחב %2 מאחת לבאה.</translation>
+    </message>
+    <message>
+        <source>Links %2 wide</source>
+        <translation>קשרים ברוחב %2</translation>
+    </message>
+    <message>
+        <source>Hold what is loose by a plate behind it, %2 beyond the letters.</source>
+        <translation>להחזיק את הרופף בלוח מאחור, %2 מעבר לאותיות.</translation>
+    </message>
+    <message>
+        <source>Plate %2 beyond</source>
+        <translation>לוח %2 מעבר</translation>
+    </message>
+    <message>
+        <source>Move the words inwards.</source>
+        <translation>להזיז את המילים פנימה.</translation>
+    </message>
+    <message>
+        <source>Move inwards</source>
+        <translation>להזיז פנימה</translation>
+    </message>
+    <message>
+        <source>Make the size %2 instead of %1, so that the words go once round.</source>
+        <translation>לעשות את הגודל %2 במקום %1, כך שהמילים יקיפו פעם אחת.</translation>
+    </message>
+    <message>
+        <source>Size %1 → %2</source>
+        <translation>גודל %1 → %2</translation>
+    </message>
+    <message>
+        <source>Give the letters out one to a facet.</source>
+        <translation>לחלק את האותיות אחת לכל פאה.</translation>
+    </message>
+    <message>
+        <source>A letter to each facet</source>
+        <translation>אות לכל פאה</translation>
+    </message>
+    <message>
+        <source>Go less deep, and less high in hollows.</source>
+        <translation>פחות עמוק, ובחללים פחות גבוה.</translation>
+    </message>
+    <message>
+        <source>Less deep</source>
+        <translation>פחות עמוק</translation>
+    </message>
+    <message>
+        <source>Move letters off the edge, smaller where there is no room.</source>
+        <translation>להרחיק אותיות מן הקצה, קטנות יותר היכן שאין מקום.</translation>
+    </message>
+    <message>
+        <source>Off the edge</source>
+        <translation>הרחק מן הקצה</translation>
+    </message>
+    <message>
+        <source>Make the size %2 instead of %1.</source>
+        <translation>לעשות את הגודל %2 במקום %1.</translation>
+    </message>
+    <message>
+        <source>Make the blank larger: %2 wide instead of %1.</source>
+        <translation>להגדיל את הגלם: רוחב %2 במקום %1.</translation>
+    </message>
+    <message>
+        <source>Blank %2 wide</source>
+        <translation>גלם ברוחב %2</translation>
+    </message>
+    <message>
+        <source>Put the words on the %1.</source>
+        <translation>להניח את המילים על: %1.</translation>
+    </message>
+    <message>
+        <source>Put on the %1</source>
+        <translation>להניח על: %1</translation>
+    </message>
+    <message>
+        <source>Let the words be read on the part itself.</source>
+        <translation>שהמילים ייקראו על החלק עצמו.</translation>
+    </message>
+    <message>
+        <source>Read on the part</source>
+        <translation>קריאה על החלק</translation>
+    </message>
+    <message>
+        <source>Take the sides as they are found on this file.</source>
+        <translation>לקחת את הצדדים כפי שנמצאו בקובץ הזה.</translation>
+    </message>
+    <message>
+        <source>Take the sides anew</source>
+        <translation>לקחת את הצדדים מחדש</translation>
+    </message>
+    <message>
+        <source>Leave out the side “%1”; its words go on the first.</source>
+        <translation>להשמיט את הצד „%1”; מילותיו הולכות לראשון.</translation>
+    </message>
+    <message>
+        <source>Leave out “%1”</source>
+        <translation>להשמיט את „%1”</translation>
+    </message>
+    <message>
+        <source>Make the height %2 instead of %1.</source>
+        <translation>לעשות את הגובה %2 במקום %1.</translation>
+    </message>
+    <message>
+        <source>Height %1 → %2</source>
+        <translation>גובה %1 → %2</translation>
+    </message>
+    <message>
+        <source>Make the depth %2 instead of %1.</source>
+        <translation>לעשות את העומק %2 במקום %1.</translation>
+    </message>
+    <message>
+        <source>Depth %1 → %2</source>
+        <translation>עומק %1 → %2</translation>
+    </message>
+    <message>
+        <source>Make the bedding %2 instead of %1.</source>
+        <translation>לעשות את המושב %2 במקום %1.</translation>
+    </message>
+    <message>
+        <source>Bedding %1 → %2</source>
+        <translation>מושב %1 → %2</translation>
+    </message>
+    <message>
+        <source>Let it lie on its %1 instead.</source>
+        <translation>להשכיב במקום זאת על: %1.</translation>
+    </message>
+    <message>
+        <source>Lies on its %1</source>
+        <translation>שוכב על: %1</translation>
+    </message>
+    <message>
+        <source>Let the chuck hold the bar at its other end.</source>
+        <translation>שהתפסנית תחזיק את המוט בקצה השני.</translation>
+    </message>
+    <message>
+        <source>Held at the other end</source>
+        <translation>מוחזק בקצה השני</translation>
+    </message>
+    <message>
+        <source>Turn it by a quarter on the bed.</source>
+        <translation>לסובב ברבע על המצע.</translation>
+    </message>
+    <message>
+        <source>Turned on the bed</source>
+        <translation>מסובב על המצע</translation>
+    </message>
+    <message>
+        <source>Make it a whole number of layers.</source>
+        <translation>לעשות מספר שלם של שכבות.</translation>
+    </message>
+    <message>
+        <source>Whole layers</source>
+        <translation>שכבות שלמות</translation>
+    </message>
+    <message>
+        <source>Make the blank %2 thick instead of %1.</source>
+        <translation>לעשות את הגלם בעובי %2 במקום %1.</translation>
+    </message>
+    <message>
+        <source>Blank %2 thick</source>
+        <translation>גלם בעובי %2</translation>
+    </message>
+    <message>
+        <source>Do not cut through: sink the letters %2 deep, so that a floor holds everything.</source>
+        <translation>לא לחתוך לגמרי: לשקע את האותיות %2, כך שרצפה תחזיק הכול.</translation>
+    </message>
+    <message>
+        <source>Keep a floor: %2 deep</source>
+        <translation>להשאיר רצפה: עומק %2</translation>
+    </message>
+    <message>
+        <source>Break the edges by %2.</source>
+        <translation>לשבור את הקצוות ב־%2.</translation>
+    </message>
+    <message>
+        <source>Edges %2</source>
+        <translation>קצוות %2</translation>
+    </message>
+    <message>
+        <source>Let the walls lean by %2.</source>
+        <translation>להטות את הדפנות ב־%2.</translation>
+    </message>
+    <message>
+        <source>Draft %2</source>
+        <translation>שיפוע %2</translation>
+    </message>
+    <message>
+        <source>Make edges and feet a little smaller.</source>
+        <translation>להקטין מעט קצוות ורגליים.</translation>
+    </message>
+    <message>
+        <source>Smaller edges</source>
+        <translation>קצוות קטנים יותר</translation>
+    </message>
+    <message>
+        <source>Leave all edges crisp, without feet.</source>
+        <translation>להשאיר את כל הקצוות חדים, בלי רגליים.</translation>
+    </message>
+    <message>
+        <source>Crisp edges</source>
+        <translation>קצוות חדים</translation>
+    </message>
+    <message>
+        <source>Grow the strokes: weight %2 instead of %1.</source>
+        <translation>לעבות את הקווים: משקל %2 במקום %1.</translation>
+    </message>
+    <message>
+        <source>Weight %1 → %2</source>
+        <translation>משקל %1 → %2</translation>
+    </message>
+    <message>
+        <source>Make the strokes lighter: weight %2 instead of %1.</source>
+        <translation>להקל את הקווים: משקל %2 במקום %1.</translation>
+    </message>
+    <message>
+        <source>Take the heavier face %1.</source>
+        <translation>לקחת את החתך הכבד יותר %1.</translation>
+    </message>
+    <message>
+        <source>Take %1</source>
+        <translation>לקחת את %1</translation>
+    </message>
+    <message>
+        <source>Take the typeface %1, whose strokes are thick enough.</source>
+        <translation>לקחת את הגופן %1, שקוויו עבים דיים.</translation>
+    </message>
+    <message>
+        <source>Take %1 of the rack.</source>
+        <translation>לקחת את %1 מן המתלה.</translation>
+    </message>
+    <message>
+        <source>Cut as deep as the letters are designed.</source>
+        <translation>לחתוך בעומק שבו תוכננו האותיות.</translation>
+    </message>
+    <message>
+        <source>As deep as designed</source>
+        <translation>בעומק המתוכנן</translation>
+    </message>
+    <message>
+        <source>Cut %2 deep instead of %1.</source>
+        <translation>לחתוך בעומק %2 במקום %1.</translation>
+    </message>
+    <message>
+        <source>Cut %2 deep</source>
+        <translation>לחתוך בעומק %2</translation>
+    </message>
+    <message>
+        <source>Take a stock as large as the blank asks for.</source>
+        <translation>לקחת חומר בגודל שהגלם מבקש.</translation>
+    </message>
+    <message>
+        <source>Stock round the blank</source>
+        <translation>חומר סביב הגלם</translation>
+    </message>
+    <message>
+        <source>Leave %2 of stock round the blank.</source>
+        <translation>להשאיר %2 חומר סביב הגלם.</translation>
+    </message>
+    <message>
+        <source>Margin %2</source>
+        <translation>שוליים %2</translation>
+    </message>
+    <message>
+        <source>Cut it out last.</source>
+        <translation>לחתוך החוצה אחרון.</translation>
+    </message>
+    <message>
+        <source>Cut out last</source>
+        <translation>לחתוך החוצה אחרון</translation>
+    </message>
+    <message>
+        <source>Let the spindle turn %1 times a minute.</source>
+        <translation>שהציר יסתובב %1 פעמים בדקה.</translation>
+    </message>
+    <message>
+        <source>Speed %1</source>
+        <translation>מהירות %1</translation>
+    </message>
+    <message>
+        <source>Write the file with straight moves only.</source>
+        <translation>לכתוב את הקובץ בתנועות ישרות בלבד.</translation>
+    </message>
+    <message>
+        <source>Straight moves only</source>
+        <translation>תנועות ישרות בלבד</translation>
+    </message>
+    <message>
+        <source>Make it by %1 instead.</source>
+        <translation>לעשות במקום זאת ב: %1.</translation>
+    </message>
+    <message>
+        <source>By %1</source>
+        <translation>ב: %1</translation>
+    </message>
 </context>
 <context>
     <name>Outputs</name>
@@ -3002,6 +3338,13 @@
     </message>
 </context>
 <context>
+    <name>bollard::app::Desk</name>
+    <message>
+        <source>Language and size of text change once nothing is sent any more.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>bollard::app::Drawer</name>
     <message>
         <source>Shut the drawer</source>
@@ -3041,6 +3384,14 @@
     <message>
         <source>Mend: %1</source>
         <translation>תיקון: %1</translation>
+    </message>
+    <message>
+        <source>Why?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Help on this finding</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
@@ -3084,6 +3435,53 @@
     <message>
         <source>Count a finding again</source>
         <translation>ספירת ממצא מחדש</translation>
+    </message>
+    <message>
+        <source>Verdict: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>bollard::app::FirstSteps</name>
+    <message>
+        <source>Leave the steps</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>That is the way of every part: words, findings, files. F1 tells the rest.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>1 of 3: words</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>2 of 3: what cannot be made</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>3 of 3: files</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>These words are cut out. Write others, or some more, in Lettering: the board follows.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A part that is joined to nothing falls off. Press one of the buttons below the finding: it mends it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Tick a format in Output and press “Write what is ticked”. Files are written whole, or not at all.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Next step</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Done</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
@@ -3189,374 +3587,30 @@
     </message>
 </context>
 <context>
-    <name>bollard::app::HelpPages</name>
+    <name>bollard::app::HelpPanel</name>
+    <message>
+        <source>Contents</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Search the help</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Places in the help</source>
+        <translation type="unfinished"></translation>
+    </message>
     <message>
         <source>Page of the help</source>
-        <translation>דף העזרה</translation>
+        <translation type="unfinished">דף העזרה</translation>
     </message>
     <message>
-        <source>Keys</source>
-        <translation>מקשים</translation>
+        <source>%1: %2</source>
+        <translation type="unfinished">%1: %2</translation>
     </message>
     <message>
-        <source>The way of a card</source>
-        <translation>דרכו של כרטיס</translation>
-    </message>
-    <message>
-        <source>Numbers and words</source>
-        <translation>מספרים ומילים</translation>
-    </message>
-    <message>
-        <source>From top to bottom</source>
-        <translation>מלמעלה למטה</translation>
-    </message>
-    <message>
-        <source>The route card on the left has six stations in working order: what carries the words, the words, where they lie, how they meet the material, what it is made with, and the files. One is open; the others tell in a line what is set.</source>
-        <translation>בכרטיס המסלול שש תחנות בסדר העבודה: מה נושא את המילים, המילים, היכן הן, איך הן פוגשות את החומר, במה מייצרים, והקבצים. אחת פתוחה; האחרות אומרות בשורה מה נקבע.</translation>
-    </message>
-    <message>
-        <source>What cannot be made</source>
-        <translation>מה אי אפשר לייצר</translation>
-    </message>
-    <message>
-        <source>Findings on the right are judged again after every change. A stop keeps the part from being made, a watch is worth a look, a note is told. A press goes to the place; where a change of the card clears it, a button offers it.</source>
-        <translation>הממצאים נשפטים מחדש אחרי כל שינוי. מניעה אינה מניחה לייצר את החלק, תשומת לב ראויה למבט, הערה נאמרת. לחיצה מובילה למקום; היכן ששינוי בכרטיס מתקן, כפתור מציע אותו.</translation>
-    </message>
-    <message>
-        <source>How wide everything is</source>
-        <translation>כמה רחב הכול</translation>
-    </message>
-    <message>
-        <source>The gauge below the board counts the strokes and gaps by their width. Its marks are the limits of the process and can be dragged; resting on a bar shows where on the letters it is.</source>
-        <translation>המד שמתחת ללוח סופר קווים ורווחים לפי רוחבם. סימניו הם גבולות התהליך וניתן לגרור אותם; השהיה על עמודה מראה היכן זה באותיות.</translation>
-    </message>
-    <message>
-        <source>Flat and Body</source>
-        <translation>שטוח וגוף</translation>
-    </message>
-    <message>
-        <source>Flat shows one side at true proportions with rulers. Body shows the part as it will be, from all sides, and cut open along x, y or z.</source>
-        <translation>שטוח מראה צד אחד ביחסי אמת, עם סרגלים. גוף מראה את החלק כפי שיהיה, מכל צד, וחתוך לאורך x, y או z.</translation>
-    </message>
-    <message>
-        <source>Nothing is lost</source>
-        <translation>דבר אינו אובד</translation>
-    </message>
-    <message>
-        <source>Every change can be undone. What is not saved yet is kept as you go, and offered again after a crash.</source>
-        <translation>כל שינוי ניתן לביטול. מה שטרם נשמר נשמר בינתיים, ומוצע שוב אחרי קריסה.</translation>
-    </message>
-    <message>
-        <source>Numbers</source>
-        <translation>מספרים</translation>
-    </message>
-    <message>
-        <source>Fields take units and sums: 3/16 in, 12+0.4, 2*8. Up and Down step, with Shift in tenths. Esc brings back what stood there. What cannot be is told below the field, and the value before stays.</source>
-        <translation>שדות מקבלים יחידות וחשבון: 3/16 in, 12+0.4, 2*8. למעלה ולמטה צועדים, עם Shift בעשיריות. Esc מחזיר את מה שהיה. מה שאינו אפשרי נאמר מתחת לשדה, והערך הקודם נשאר.</translation>
-    </message>
-    <message>
-        <source>Fields in the words</source>
-        <translation>שדות במילים</translation>
-    </message>
-    <message>
-        <source>A name in braces, like {boat}, is filled in from the rows of the Output station, one part a row. Rows can be typed, pasted from a spreadsheet, or read from a CSV file.</source>
-        <translation>שם בסוגריים מסולסלים, כמו {boat}, מתמלא מן השורות של תחנת הפלט, חלק לכל שורה. שורות אפשר להקליד, להדביק מגיליון או לקרוא מקובץ CSV.</translation>
-    </message>
-    <message>
-        <source>Sides</source>
-        <translation>צדדים</translation>
-    </message>
-    <message>
-        <source>Words lie on a side of the blank: front and back of a plate, outside, start and end of a bar. The board shows one side at a time, seen from outside.</source>
-        <translation>מילים שוכבות על צד של הגלם: חזית וגב של לוח, חוץ, תחילה וסוף של מוט. הלוח מראה צד אחד בכל פעם, במבט מבחוץ.</translation>
-    </message>
-    <message>
-        <source>Single lines</source>
-        <translation>קווים יחידים</translation>
-    </message>
-    <message>
-        <source>A single-line typeface has strokes without width. Scribed, a tool follows them; with a stroke they are worked like any other letters.</source>
-        <translation>לגופן קו יחיד יש קווים בלי רוחב. בחריטה, כלי עוקב אחריהם; עם קו הם מעובדים ככל אות.</translation>
-    </message>
-    <message>
-        <source>Everywhere</source>
-        <translation>בכל מקום</translation>
-    </message>
-    <message>
-        <source>Alt+1 … Alt+6</source>
-        <translation>Alt+1 … Alt+6</translation>
-    </message>
-    <message>
-        <source>the stations</source>
-        <translation>התחנות</translation>
-    </message>
-    <message>
-        <source>Ctrl+1 to Ctrl+4</source>
-        <translation>Ctrl+1 עד Ctrl+4</translation>
-    </message>
-    <message>
-        <source>Flat, Body, Proof, Rows</source>
-        <translation>שטוח, גוף, הוכחה, שורות</translation>
-    </message>
-    <message>
-        <source>Ctrl+Z, Ctrl+Shift+Z</source>
-        <translation>Ctrl+Z, Ctrl+Shift+Z</translation>
-    </message>
-    <message>
-        <source>undo, redo</source>
-        <translation>ביטול, ביצוע חוזר</translation>
-    </message>
-    <message>
-        <source>F8</source>
-        <translation>F8</translation>
-    </message>
-    <message>
-        <source>the next finding</source>
-        <translation>הממצא הבא</translation>
-    </message>
-    <message>
-        <source>Ctrl+.</source>
-        <translation>Ctrl+.</translation>
-    </message>
-    <message>
-        <source>mend it by its first mend</source>
-        <translation>תיקון בתיקון הראשון</translation>
-    </message>
-    <message>
-        <source>B held</source>
-        <translation>B מוחזק</translation>
-    </message>
-    <message>
-        <source>the card before the last mend</source>
-        <translation>הכרטיס שלפני התיקון האחרון</translation>
-    </message>
-    <message>
-        <source>Ctrl+E</source>
-        <translation>Ctrl+E</translation>
-    </message>
-    <message>
-        <source>write files</source>
-        <translation>כתיבת קבצים</translation>
-    </message>
-    <message>
-        <source>Ctrl+P</source>
-        <translation>Ctrl+P</translation>
-    </message>
-    <message>
-        <source>print at true size</source>
-        <translation>הדפסה בגודל אמת</translation>
-    </message>
-    <message>
-        <source>F1</source>
-        <translation>F1</translation>
-    </message>
-    <message>
-        <source>this help</source>
-        <translation>העזרה הזאת</translation>
-    </message>
-    <message>
-        <source>On the board</source>
-        <translation>על הלוח</translation>
-    </message>
-    <message>
-        <source>F2</source>
-        <translation>F2</translation>
-    </message>
-    <message>
-        <source>write the words right there</source>
-        <translation>כתיבת המילים במקומן</translation>
-    </message>
-    <message>
-        <source>Arrows</source>
-        <translation>חצים</translation>
-    </message>
-    <message>
-        <source>move by 1 mm, with Shift by 0.1</source>
-        <translation>הזזה ב־1 מ״מ, עם Shift ב־0.1</translation>
-    </message>
-    <message>
-        <source>Shift and a click</source>
-        <translation>Shift ולחיצה</translation>
-    </message>
-    <message>
-        <source>choose several</source>
-        <translation>בחירת כמה</translation>
-    </message>
-    <message>
-        <source>Alt and left, right</source>
-        <translation>Alt ושמאלה, ימינה</translation>
-    </message>
-    <message>
-        <source>choose a letter, which the arrows nudge by 0.1</source>
-        <translation>בחירת אות, שהחצים מזיזים ב־0.1</translation>
-    </message>
-    <message>
-        <source>Ctrl and a click</source>
-        <translation>Ctrl ולחיצה</translation>
-    </message>
-    <message>
-        <source>choose letters to be nudged</source>
-        <translation>בחירת אותיות להזזה</translation>
-    </message>
-    <message>
-        <source>M held</source>
-        <translation>M מוחזק</translation>
-    </message>
-    <message>
-        <source>measure</source>
-        <translation>מדידה</translation>
-    </message>
-    <message>
-        <source>S held, and a drag</source>
-        <translation>S מוחזק, וגרירה</translation>
-    </message>
-    <message>
-        <source>the section along a line; Esc puts it away</source>
-        <translation>החתך לאורך קו; Esc מסיר אותו</translation>
-    </message>
-    <message>
-        <source>[, ]</source>
-        <translation>[, ]</translation>
-    </message>
-    <message>
-        <source>the seam of a round side by 5°; it can be dragged by its line</source>
-        <translation>תפר של צד עגול ב־5°; אפשר לגרור אותו בקו שלו</translation>
-    </message>
-    <message>
-        <source>W</source>
-        <translation>W</translation>
-    </message>
-    <message>
-        <source>colour widths: all, only those too narrow, none</source>
-        <translation>צביעת רוחבים: הכול, רק הצרים מדי, כלום</translation>
-    </message>
-    <message>
-        <source>P</source>
-        <translation>P</translation>
-    </message>
-    <message>
-        <source>show the pieces that it comes to</source>
-        <translation>הצגת החתיכות שמתקבלות</translation>
-    </message>
-    <message>
-        <source>H</source>
-        <translation>H</translation>
-    </message>
-    <message>
-        <source>among the pieces: what is held is under the pointer, or the outer edge again</source>
-        <translation>בין החתיכות: מוחזק מה שתחת הסמן, או שוב הקצה החיצוני</translation>
-    </message>
-    <message>
-        <source>T</source>
-        <translation>T</translation>
-    </message>
-    <message>
-        <source>the next tie; arrows move it by 0.1, Page up and down turn it by 5°, Delete takes it</source>
-        <translation>הקשירה הבאה; החצים מזיזים ב־0.1, Page up ו־down מסובבים ב־5°, Delete מסיר</translation>
-    </message>
-    <message>
-        <source>Insert</source>
-        <translation>Insert</translation>
-    </message>
-    <message>
-        <source>put a tie under the pointer</source>
-        <translation>הנחת קשירה תחת הסמן</translation>
-    </message>
-    <message>
-        <source>Home, +, −</source>
-        <translation>Home, +, −</translation>
-    </message>
-    <message>
-        <source>fit the view, nearer, farther</source>
-        <translation>הצגת הכול, קרוב יותר, רחוק יותר</translation>
-    </message>
-    <message>
-        <source>Delete</source>
-        <translation>Delete</translation>
-    </message>
-    <message>
-        <source>delete what is chosen</source>
-        <translation>מחיקת הנבחר</translation>
-    </message>
-    <message>
-        <source>On the body</source>
-        <translation>על הגוף</translation>
-    </message>
-    <message>
-        <source>Arrows, or a drag</source>
-        <translation>חצים, או גרירה</translation>
-    </message>
-    <message>
-        <source>turn it; with Shift a drag shifts it</source>
-        <translation>סיבובו; עם Shift גרירה מזיזה</translation>
-    </message>
-    <message>
-        <source>Page up, Page down</source>
-        <translation>Page up, Page down</translation>
-    </message>
-    <message>
-        <source>higher or deeper letters, less so; with Shift by 0.01</source>
-        <translation>אותיות גבוהות או עמוקות יותר, או פחות; עם Shift ב־0.01</translation>
-    </message>
-    <message>
-        <source>A drag at the handle</source>
-        <translation>גרירה בידית</translation>
-    </message>
-    <message>
-        <source>the same; with Alt by 0.01</source>
-        <translation>אותו דבר; עם Alt ב־0.01</translation>
-    </message>
-    <message>
-        <source>Among the typefaces</source>
-        <translation>בין הגופנים</translation>
-    </message>
-    <message>
-        <source>Up, Down</source>
-        <translation>למעלה, למטה</translation>
-    </message>
-    <message>
-        <source>try a face on the board</source>
-        <translation>ניסיון גופן על הלוח</translation>
-    </message>
-    <message>
-        <source>Return</source>
-        <translation>Enter</translation>
-    </message>
-    <message>
-        <source>take it</source>
-        <translation>בחירתו</translation>
-    </message>
-    <message>
-        <source>Esc</source>
-        <translation>Esc</translation>
-    </message>
-    <message>
-        <source>go back to the face before</source>
-        <translation>חזרה לגופן הקודם</translation>
-    </message>
-    <message>
-        <source>Ctrl+K</source>
-        <translation>Ctrl+K</translation>
-    </message>
-    <message>
-        <source>keep it on top</source>
-        <translation>השארתו למעלה</translation>
-    </message>
-    <message>
-        <source>In number fields</source>
-        <translation>בשדות מספר</translation>
-    </message>
-    <message>
-        <source>step, with Shift in tenths</source>
-        <translation>בצעדים, עם Shift בעשיריות</translation>
-    </message>
-    <message>
-        <source>take the number</source>
-        <translation>קבלת המספר</translation>
-    </message>
-    <message>
-        <source>bring back what stood there</source>
-        <translation>החזרת מה שהיה</translation>
+        <source>The help says nothing of “%1”. Try fewer or other words.</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
@@ -4655,6 +4709,22 @@
         <source>There is nothing to print yet.</source>
         <translation>אין עדיין מה להדפיס.</translation>
     </message>
+    <message>
+        <source>Findings: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Preferences</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>First steps</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Findings</source>
+        <translation type="unfinished">ממצאים</translation>
+    </message>
 </context>
 <context>
     <name>bollard::app::MisspeltRow</name>
@@ -5435,6 +5505,132 @@
     <message>
         <source>Mend all</source>
         <translation>תיקון הכול</translation>
+    </message>
+</context>
+<context>
+    <name>bollard::app::PreferencesPanel</name>
+    <message>
+        <source>As the system</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Language</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Look</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>As the desktop</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Light</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Dark</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>High contrast, light</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>High contrast, dark</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 %</source>
+        <translation type="unfinished">%1 %</translation>
+    </message>
+    <message>
+        <source>Size of text</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Unit of new cards</source>
+        <translation type="unfinished">יחידת כרטיסים חדשים</translation>
+    </message>
+    <message>
+        <source>Begins with</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The start page</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The card of last time</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Only when you say so</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n minute(s) after a change</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Saves a card</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Files go</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Beside the card</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Where files go</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Where Bollard keeps its data</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Open the folder</source>
+        <translation type="unfinished">פתיחת התיקייה</translation>
+    </message>
+    <message>
+        <source>beside the card</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Files go: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Forget %1</source>
+        <translation type="unfinished">לשכוח את %1</translation>
+    </message>
+    <message>
+        <source>Limits, machines and tools of your own</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Limits: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Machine: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Tool: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>None yet. “Keep as” in Process keeps them for all cards.</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
@@ -7363,353 +7559,10 @@
     </message>
 </context>
 <context>
-    <name>bollard::wording</name>
-    <message>
-        <source>Hold what would fall out by ties %2 wide.</source>
-        <translation>להחזיק את מה שהיה נושר בקשירות ברוחב %2.</translation>
-    </message>
-    <message>
-        <source>Ties %2 wide</source>
-        <translation>קשירות ברוחב %2</translation>
-    </message>
-    <message>
-        <source>Make the space in this pair %2 instead of %1, and leave the others.</source>
-        <translation>לעשות את הרווח בזוג הזה %2 במקום %1, ולהשאיר את האחרים.</translation>
-    </message>
-    <message>
-        <source>This pair %1 → %2</source>
-        <translation>הזוג הזה %1 → %2</translation>
-    </message>
-    <message>
-        <source>Make the letter space %2 instead of %1.</source>
-        <translation>לעשות את רווח האותיות %2 במקום %1.</translation>
-    </message>
-    <message>
-        <source>Letter space %1 → %2</source>
-        <translation>רווח אותיות %1 → %2</translation>
-    </message>
-    <message>
-        <source>Close the letters up, pair by pair, until they run into each other.</source>
-        <translation>לקרב את האותיות, זוג אחר זוג, עד שיתחברו.</translation>
-    </message>
-    <message>
-        <source>Close up</source>
-        <translation>לקרב</translation>
-    </message>
-    <message>
-        <source>Hold what is loose by bars %2 wide behind it.</source>
-        <translation>להחזיק את הרופף בפסים ברוחב %2 מאחור.</translation>
-    </message>
-    <message>
-        <source>Bars %2 wide</source>
-        <translation>פסים ברוחב %2</translation>
-    </message>
-    <message>
-        <source>Join the letters by short strips %2 wide from one to the next.</source>
-        <translation>לחבר את האותיות ברצועות קצרות ברוחב %2 מאחת לבאה.</translation>
-    </message>
-    <message>
-        <source>Links %2 wide</source>
-        <translation>קשרים ברוחב %2</translation>
-    </message>
-    <message>
-        <source>Hold what is loose by a plate behind it, %2 beyond the letters.</source>
-        <translation>להחזיק את הרופף בלוח מאחור, %2 מעבר לאותיות.</translation>
-    </message>
-    <message>
-        <source>Plate %2 beyond</source>
-        <translation>לוח %2 מעבר</translation>
-    </message>
-    <message>
-        <source>Move the words inwards.</source>
-        <translation>להזיז את המילים פנימה.</translation>
-    </message>
-    <message>
-        <source>Move inwards</source>
-        <translation>להזיז פנימה</translation>
-    </message>
-    <message>
-        <source>Make the size %2 instead of %1, so that the words go once round.</source>
-        <translation>לעשות את הגודל %2 במקום %1, כך שהמילים יקיפו פעם אחת.</translation>
-    </message>
-    <message>
-        <source>Size %1 → %2</source>
-        <translation>גודל %1 → %2</translation>
-    </message>
-    <message>
-        <source>Give the letters out one to a facet.</source>
-        <translation>לחלק את האותיות אחת לכל פאה.</translation>
-    </message>
-    <message>
-        <source>A letter to each facet</source>
-        <translation>אות לכל פאה</translation>
-    </message>
-    <message>
-        <source>Go less deep, and less high in hollows.</source>
-        <translation>פחות עמוק, ובחללים פחות גבוה.</translation>
-    </message>
-    <message>
-        <source>Less deep</source>
-        <translation>פחות עמוק</translation>
-    </message>
-    <message>
-        <source>Move letters off the edge, smaller where there is no room.</source>
-        <translation>להרחיק אותיות מן הקצה, קטנות יותר היכן שאין מקום.</translation>
-    </message>
-    <message>
-        <source>Off the edge</source>
-        <translation>הרחק מן הקצה</translation>
-    </message>
-    <message>
-        <source>Make the size %2 instead of %1.</source>
-        <translation>לעשות את הגודל %2 במקום %1.</translation>
-    </message>
-    <message>
-        <source>Make the blank larger: %2 wide instead of %1.</source>
-        <translation>להגדיל את הגלם: רוחב %2 במקום %1.</translation>
-    </message>
-    <message>
-        <source>Blank %2 wide</source>
-        <translation>גלם ברוחב %2</translation>
-    </message>
-    <message>
-        <source>Put the words on the %1.</source>
-        <translation>להניח את המילים על: %1.</translation>
-    </message>
-    <message>
-        <source>Put on the %1</source>
-        <translation>להניח על: %1</translation>
-    </message>
-    <message>
-        <source>Let the words be read on the part itself.</source>
-        <translation>שהמילים ייקראו על החלק עצמו.</translation>
-    </message>
-    <message>
-        <source>Read on the part</source>
-        <translation>קריאה על החלק</translation>
-    </message>
-    <message>
-        <source>Take the sides as they are found on this file.</source>
-        <translation>לקחת את הצדדים כפי שנמצאו בקובץ הזה.</translation>
-    </message>
-    <message>
-        <source>Take the sides anew</source>
-        <translation>לקחת את הצדדים מחדש</translation>
-    </message>
-    <message>
-        <source>Leave out the side “%1”; its words go on the first.</source>
-        <translation>להשמיט את הצד „%1”; מילותיו הולכות לראשון.</translation>
-    </message>
-    <message>
-        <source>Leave out “%1”</source>
-        <translation>להשמיט את „%1”</translation>
-    </message>
-    <message>
-        <source>Make the height %2 instead of %1.</source>
-        <translation>לעשות את הגובה %2 במקום %1.</translation>
-    </message>
-    <message>
-        <source>Height %1 → %2</source>
-        <translation>גובה %1 → %2</translation>
-    </message>
-    <message>
-        <source>Make the depth %2 instead of %1.</source>
-        <translation>לעשות את העומק %2 במקום %1.</translation>
-    </message>
-    <message>
-        <source>Depth %1 → %2</source>
-        <translation>עומק %1 → %2</translation>
-    </message>
-    <message>
-        <source>Make the bedding %2 instead of %1.</source>
-        <translation>לעשות את המושב %2 במקום %1.</translation>
-    </message>
-    <message>
-        <source>Bedding %1 → %2</source>
-        <translation>מושב %1 → %2</translation>
-    </message>
-    <message>
-        <source>Let it lie on its %1 instead.</source>
-        <translation>להשכיב במקום זאת על: %1.</translation>
-    </message>
-    <message>
-        <source>Lies on its %1</source>
-        <translation>שוכב על: %1</translation>
-    </message>
-    <message>
-        <source>Let the chuck hold the bar at its other end.</source>
-        <translation>שהתפסנית תחזיק את המוט בקצה השני.</translation>
-    </message>
-    <message>
-        <source>Held at the other end</source>
-        <translation>מוחזק בקצה השני</translation>
-    </message>
-    <message>
-        <source>Turn it by a quarter on the bed.</source>
-        <translation>לסובב ברבע על המצע.</translation>
-    </message>
-    <message>
-        <source>Turned on the bed</source>
-        <translation>מסובב על המצע</translation>
-    </message>
-    <message>
-        <source>Make it a whole number of layers.</source>
-        <translation>לעשות מספר שלם של שכבות.</translation>
-    </message>
-    <message>
-        <source>Whole layers</source>
-        <translation>שכבות שלמות</translation>
-    </message>
-    <message>
-        <source>Make the blank %2 thick instead of %1.</source>
-        <translation>לעשות את הגלם בעובי %2 במקום %1.</translation>
-    </message>
-    <message>
-        <source>Blank %2 thick</source>
-        <translation>גלם בעובי %2</translation>
-    </message>
-    <message>
-        <source>Do not cut through: sink the letters %2 deep, so that a floor holds everything.</source>
-        <translation>לא לחתוך לגמרי: לשקע את האותיות %2, כך שרצפה תחזיק הכול.</translation>
-    </message>
-    <message>
-        <source>Keep a floor: %2 deep</source>
-        <translation>להשאיר רצפה: עומק %2</translation>
-    </message>
-    <message>
-        <source>Break the edges by %2.</source>
-        <translation>לשבור את הקצוות ב־%2.</translation>
-    </message>
-    <message>
-        <source>Edges %2</source>
-        <translation>קצוות %2</translation>
-    </message>
-    <message>
-        <source>Let the walls lean by %2.</source>
-        <translation>להטות את הדפנות ב־%2.</translation>
-    </message>
-    <message>
-        <source>Draft %2</source>
-        <translation>שיפוע %2</translation>
-    </message>
-    <message>
-        <source>Make edges and feet a little smaller.</source>
-        <translation>להקטין מעט קצוות ורגליים.</translation>
-    </message>
-    <message>
-        <source>Smaller edges</source>
-        <translation>קצוות קטנים יותר</translation>
-    </message>
-    <message>
-        <source>Leave all edges crisp, without feet.</source>
-        <translation>להשאיר את כל הקצוות חדים, בלי רגליים.</translation>
-    </message>
-    <message>
-        <source>Crisp edges</source>
-        <translation>קצוות חדים</translation>
-    </message>
-    <message>
-        <source>Grow the strokes: weight %2 instead of %1.</source>
-        <translation>לעבות את הקווים: משקל %2 במקום %1.</translation>
-    </message>
-    <message>
-        <source>Weight %1 → %2</source>
-        <translation>משקל %1 → %2</translation>
-    </message>
-    <message>
-        <source>Make the strokes lighter: weight %2 instead of %1.</source>
-        <translation>להקל את הקווים: משקל %2 במקום %1.</translation>
-    </message>
-    <message>
-        <source>Take the heavier face %1.</source>
-        <translation>לקחת את החתך הכבד יותר %1.</translation>
-    </message>
-    <message>
-        <source>Take %1</source>
-        <translation>לקחת את %1</translation>
-    </message>
-    <message>
-        <source>Take the typeface %1, whose strokes are thick enough.</source>
-        <translation>לקחת את הגופן %1, שקוויו עבים דיים.</translation>
-    </message>
-    <message>
-        <source>Take %1 of the rack.</source>
-        <translation>לקחת את %1 מן המתלה.</translation>
-    </message>
-    <message>
-        <source>Cut as deep as the letters are designed.</source>
-        <translation>לחתוך בעומק שבו תוכננו האותיות.</translation>
-    </message>
-    <message>
-        <source>As deep as designed</source>
-        <translation>בעומק המתוכנן</translation>
-    </message>
-    <message>
-        <source>Cut %2 deep instead of %1.</source>
-        <translation>לחתוך בעומק %2 במקום %1.</translation>
-    </message>
-    <message>
-        <source>Cut %2 deep</source>
-        <translation>לחתוך בעומק %2</translation>
-    </message>
-    <message>
-        <source>Take a stock as large as the blank asks for.</source>
-        <translation>לקחת חומר בגודל שהגלם מבקש.</translation>
-    </message>
-    <message>
-        <source>Stock round the blank</source>
-        <translation>חומר סביב הגלם</translation>
-    </message>
-    <message>
-        <source>Leave %2 of stock round the blank.</source>
-        <translation>להשאיר %2 חומר סביב הגלם.</translation>
-    </message>
-    <message>
-        <source>Margin %2</source>
-        <translation>שוליים %2</translation>
-    </message>
-    <message>
-        <source>Cut it out last.</source>
-        <translation>לחתוך החוצה אחרון.</translation>
-    </message>
-    <message>
-        <source>Cut out last</source>
-        <translation>לחתוך החוצה אחרון</translation>
-    </message>
-    <message>
-        <source>Let the spindle turn %1 times a minute.</source>
-        <translation>שהציר יסתובב %1 פעמים בדקה.</translation>
-    </message>
-    <message>
-        <source>Speed %1</source>
-        <translation>מהירות %1</translation>
-    </message>
-    <message>
-        <source>Write the file with straight moves only.</source>
-        <translation>לכתוב את הקובץ בתנועות ישרות בלבד.</translation>
-    </message>
-    <message>
-        <source>Straight moves only</source>
-        <translation>תנועות ישרות בלבד</translation>
-    </message>
-    <message>
-        <source>Make it by %1 instead.</source>
-        <translation>לעשות במקום זאת ב: %1.</translation>
-    </message>
-    <message>
-        <source>By %1</source>
-        <translation>ב: %1</translation>
-    </message>
-</context>
-<context>
     <name>main</name>
     <message>
         <source>Lettering for printing, engraving and cutting.</source>
         <translation>כיתוב להדפסה, לחריטה ולחיתוך.</translation>
-    </message>
-    <message>
-        <source>A card to open.</source>
-        <translation>כרטיס לפתיחה.</translation>
     </message>
     <message>
         <source>Save a picture of each view and end.</source>
@@ -7718,6 +7571,14 @@
     <message>
         <source>FOLDER</source>
         <translation>תיקייה</translation>
+    </message>
+    <message>
+        <source>Cards to open; the first one opens in the window that is there.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Open a window of its own, also where one is there.</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 </TS>

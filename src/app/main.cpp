@@ -1,6 +1,5 @@
-// bollard [CARD] [--pictures FOLDER]
-#include "app/controls/looks.hpp"
-#include "app/main_window.hpp"
+// bollard [CARD...] [--new-window] [--pictures FOLDER]
+#include "app/desk.hpp"
 #include "app/tour.hpp"
 #include "type/catalogue.hpp"
 #include "wording/language.hpp"
@@ -25,44 +24,48 @@ int run(int argc, char** argv) {
     std::setlocale(LC_NUMERIC, "C"); // Qt takes the person's; numbers in files have a point everywhere
     QCoreApplication::setOrganizationName(QStringLiteral("Bollard"));
     QCoreApplication::setApplicationName(QStringLiteral("bollard"));
-    // Said in the person's language; files keep to one of their own.
-    const QString language =
-        wording::useLanguage(QLocale::system(), drawing::shareFolder() + QStringLiteral("/translations"));
-    QGuiApplication::setLayoutDirection(QLocale(language).textDirection());
+    QCoreApplication::setApplicationVersion(QStringLiteral(BOLLARD_VERSION));
+    QGuiApplication::setDesktopFileName(QStringLiteral("bollard"));
+    // Errors and --help are said in the person's language too.
+    wording::useLanguage(QLocale::system(), app::translationsFolder());
     QCommandLineParser options;
     options.setApplicationDescription(
         QCoreApplication::translate("main", "Lettering for printing, engraving and cutting."));
-    QCoreApplication::setApplicationVersion(QStringLiteral(BOLLARD_VERSION));
     options.addHelpOption();
     options.addVersionOption();
-    options.addPositionalArgument(QStringLiteral("CARD"),
-                                  QCoreApplication::translate("main", "A card to open."));
+    options.addPositionalArgument(
+        QStringLiteral("CARD"),
+        QCoreApplication::translate("main", "Cards to open; the first one opens in the window "
+                                            "that is there."),
+        QStringLiteral("[CARD...]"));
     const QCommandLineOption pictures(
         QStringLiteral("pictures"),
         QCoreApplication::translate("main", "Save a picture of each view and end."),
         QCoreApplication::translate("main", "FOLDER"));
-    options.addOption(pictures);
+    const QCommandLineOption alone(
+        QStringLiteral("new-window"),
+        QCoreApplication::translate("main", "Open a window of its own, also where one is there."));
+    options.addOptions({pictures, alone});
     options.process(application);
 
+    const bool tour = options.isSet(pictures);
+    if (!tour && !options.isSet(alone) && app::FirstWindow::handOver(options.positionalArguments()))
+        return 0;
     // A tour leaves no trace in the user's settings and unsaved work.
     QTemporaryDir aside;
-    if (options.isSet(pictures))
+    if (tour)
         QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, aside.path());
-    drawing::useInterfaceFont(drawing::shareFolder() + QStringLiteral("/fonts"));
-    const bool dark = QSettings().value(QStringLiteral("look")).toString() == QLatin1String("dark");
-    app::applyLook(application, dark ? drawing::Look::dark : drawing::Look::light);
-
-    app::Session session(options.isSet(pictures) ? aside.path() : QString());
-    app::MainWindow window(session);
-    if (!options.positionalArguments().isEmpty())
-        window.openCard(options.positionalArguments().constFirst());
-    window.show();
-    if (options.isSet(pictures)) {
-        const int saved = app::takePictures(window, options.value(pictures));
-        QTextStream(stdout) << saved << " pictures in " << options.value(pictures) << "\n";
-        return saved > 0 ? 0 : 1;
+    app::Desk desk(tour ? aside.path() : QString());
+    if (!tour) {
+        if (!options.isSet(alone))
+            desk.listen();
+        desk.start(options.positionalArguments());
+        return application.exec();
     }
-    return application.exec();
+    desk.window().show();
+    const int saved = app::takePictures(desk, options.value(pictures));
+    QTextStream(stdout) << saved << " pictures in " << options.value(pictures) << "\n";
+    return saved > 0 ? 0 : 1;
 }
 
 } // namespace

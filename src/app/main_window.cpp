@@ -3,16 +3,21 @@
 #include "app/card/rows_table.hpp"
 #include "app/controls/drawer.hpp"
 #include "app/controls/looks.hpp"
+#include "app/desktop/recent_list.hpp"
 #include "app/findings/plan_panel.hpp"
-#include "app/help_pages.hpp"
+#include "app/help/help_panel.hpp"
+#include "app/help/topic.hpp"
+#include "app/preferences/preferences_panel.hpp"
 #include "app/proof/layers_view.hpp"
 #include "app/proof/proof_view.hpp"
 #include "app/sending/send_panel.hpp"
 #include "app/series/series_view.hpp"
 #include "app/session/beginning.hpp"
+#include "app/start/first_steps.hpp"
 #include "card/card_json.hpp"
 #include "card/part.hpp"
 #include "card/printing.hpp"
+#include "wording/language.hpp"
 #include "wording/wording.hpp"
 #include <QAction>
 #include <QApplication>
@@ -33,8 +38,10 @@
 namespace bollard::app {
 namespace {
 
-const auto recentCards = QStringLiteral("cards/recent");
-constexpr int mostRecent = 8, wideEnoughForBoth = 1500;
+const auto recentCards = QStringLiteral("cards/recent"), lastCard = QStringLiteral("last/card"),
+           lastView = QStringLiteral("last/view"), lastStation = QStringLiteral("last/station"),
+           lastGeometry = QStringLiteral("last/geometry");
+constexpr int mostRecent = 8, wideEnoughForBoth = 1500, wideEnoughForFindings = 800;
 
 } // namespace
 
@@ -54,6 +61,13 @@ MainWindow::MainWindow(Session& session)
     connect(&recovery_, &Recovery::failed, this, &MainWindow::tellUnkept);
     writer_.setMaxThreadCount(1); // two writes to one path come in their order
     qApp->installEventFilter(this);
+    firstSteps_ = new FirstSteps(*this);
+    autosave_.setSingleShot(true);
+    connect(&autosave_, &QTimer::timeout, this, &MainWindow::saveByItself);
+    connect(&editor_, &CardEditor::changed, this, [this] {
+        if (const int minutes = preferences().autosave; minutes > 0 && !autosave_.isActive())
+            autosave_.start(std::chrono::minutes(minutes));
+    });
     refreshBar();
     if (editor_.anythingOpen()) {
         pages_->setCurrentWidget(work_);
@@ -81,15 +95,15 @@ void MainWindow::buildBar() {
     bar_ = new QWidget(this);
     bar_->setObjectName(QStringLiteral("bar"));
     bar_->setAttribute(Qt::WA_StyledBackground);
-    bar_->setFixedHeight(44);
+    bar_->setFixedHeight(drawing::scaled(44));
     auto* layout = new QHBoxLayout(bar_);
     layout->setContentsMargins(12, 0, 12, 0);
     layout->setSpacing(6);
     menuButton_ = new QPushButton(tr("&Card"), bar_);
     menuButton_->setIcon(icon(QStringLiteral("bollard")));
     menuButton_->setProperty("iconName", QStringLiteral("bollard"));
-    menuButton_->setIconSize({20, 20});
-    menuButton_->setMinimumWidth(86);
+    menuButton_->setIconSize({drawing::scaled(20), drawing::scaled(20)});
+    menuButton_->setMinimumWidth(drawing::scaled(86));
     menuButton_->setObjectName(QStringLiteral("plain"));
     layout->addWidget(menuButton_);
     layout->addSpacing(6);
@@ -114,6 +128,7 @@ void MainWindow::buildBar() {
     unit_ = new QComboBox(bar_);
     unit_->setObjectName(QStringLiteral("unit"));
     unit_->setAccessibleName(tr("Unit"));
+    unit_->setMinimumWidth(drawing::scaled(58));
     for (const quantity::Unit unit : unitsOffered)
         unit_->addItem(
             QString::fromUtf8(quantity::symbolOf(unit).data(), qsizetype(quantity::symbolOf(unit).size())));
@@ -147,7 +162,8 @@ void MainWindow::buildBody() {
     pages_->addWidget(startPage_);
     work_ = new QWidget(pages_);
     pages_->addWidget(work_);
-    auto* columns = new QHBoxLayout(work_);
+    columns_ = new QHBoxLayout(work_);
+    QHBoxLayout* const columns = columns_;
     columns->setContentsMargins(0, 0, 0, 0);
     columns->setSpacing(0);
     routeCard_ = new RouteCard(session_, work_);
@@ -158,14 +174,19 @@ void MainWindow::buildBody() {
     board->setSpacing(1);
     flatView_ = new FlatView(editor_, maker_, work_);
     bodyView_ = new BodyView(editor_, maker_, work_);
+    explain(flatView_, QStringLiteral("flat"));
     board->addWidget(flatView_, 1);
     proofView_ = new ProofView(editor_, maker_, work_);
+    explain(bodyView_, QStringLiteral("body"));
     board->addWidget(bodyView_, 1);
     connect(bodyView_, &BodyView::sideOpened, this, [this] { showView(flat); });
+    explain(proofView_, QStringLiteral("proof-cutting"));
     board->addWidget(proofView_, 1);
     layersView_ = new LayersView(editor_, maker_, work_);
+    explain(layersView_, QStringLiteral("layers-view"));
     board->addWidget(layersView_, 1);
     seriesView_ = new SeriesView(editor_, maker_, work_);
+    explain(seriesView_, QStringLiteral("series"));
     board->addWidget(seriesView_, 1);
     connect(seriesView_, &SeriesView::rowOpened, this, [this] { showView(flat); });
     connect(&maker_, &Maker::stageDone, this, [this] { // the card may be made another way now
@@ -174,15 +195,23 @@ void MainWindow::buildBody() {
     });
     middle->addLayout(board, 1);
     gauge_ = new Gauge(editor_, maker_, work_);
+    findings_ = new FindingsPanel(editor_, maker_, work_);
+    openFindings_ = new QPushButton(work_);
+    openFindings_->setObjectName(QStringLiteral("value"));
+    openFindings_->hide();
+    connect(openFindings_, &QPushButton::clicked, this, &MainWindow::openFindings);
+    connect(&maker_, &Maker::stageDone, this,
+            [this] { openFindings_->setText(tr("Findings: %1").arg(findings_->verdict())); });
+    middle->addWidget(openFindings_);
     middle->addWidget(gauge_);
     columns->addLayout(middle, 1);
-    findings_ = new FindingsPanel(editor_, maker_, work_);
     columns->addWidget(findings_);
 
     const auto light = [this](const std::vector<check::FindingPlace>& places, bool stops) {
         flatView_->light(places, stops);
         bodyView_->canvas().light(places, stops);
     };
+    connect(findings_, &FindingsPanel::helpWanted, this, &MainWindow::showHelp);
     connect(findings_, &FindingsPanel::lit, this, light);
     connect(gauge_, &Gauge::lit, this, light);
     connect(findings_, &FindingsPanel::planWanted, this, [this] {
@@ -208,7 +237,7 @@ void MainWindow::buildBody() {
     connect(drawer_, &Drawer::widthTaken, this, [this, middle](int taken) {
         middle->setContentsMargins(taken, 0, 0, 0);
         drawerTakes_ = taken;
-        findings_->setVisible((taken == 0 && view_ != series) || width() >= wideEnoughForBoth);
+        placeFindings();
     });
     connect(routeCard_, &RouteCard::drawerDone, this, [this](QWidget* content) {
         if (drawer_->holds(content))
@@ -311,8 +340,18 @@ void MainWindow::buildActions() {
     action(menu, tr("Paste"), QKeySequence::Paste, [this] { paste(); });
     menu->addSeparator();
     action(menu, tr("Light or dark look"), {}, [this] {
-        setLook(drawing::currentLook() == drawing::Look::light ? drawing::Look::dark : drawing::Look::light);
+        using drawing::Look;
+        const bool contrast =
+            drawing::currentLook() == Look::contrastLight || drawing::currentLook() == Look::contrastDark;
+        Preferences now = preferences();
+        now.look = drawing::isDark(drawing::currentLook()) ? contrast ? Look::contrastLight : Look::light
+                   : contrast                              ? Look::contrastDark
+                                                           : Look::dark;
+        keepPreferences(now);
+        setLook(*now.look);
     });
+    action(menu, tr("Preferences"), QKeySequence(Qt::CTRL | Qt::Key_Comma), [this] { showPreferences(); });
+    action(menu, tr("First steps"), {}, [this] { leaving([this] { firstSteps_->start(); }); });
     action(menu, tr("Help"), QKeySequence::HelpContents, [this] { showHelp(); });
     menu->addSeparator();
     action(menu, tr("Quit"), QKeySequence::Quit, [this] { close(); });
@@ -324,7 +363,11 @@ void MainWindow::buildActions() {
     action(nullptr, tr("Body"), QKeySequence(Qt::CTRL | Qt::Key_2), [this] { showView(body); });
     action(nullptr, tr("Proof"), QKeySequence(Qt::CTRL | Qt::Key_3), [this] { showView(proof); });
     action(nullptr, tr("Rows"), QKeySequence(Qt::CTRL | Qt::Key_4), [this] { showView(series); });
-    action(nullptr, tr("Next finding"), QKeySequence(Qt::Key_F8), [this] { findings_->next(); });
+    action(nullptr, tr("Next finding"), QKeySequence(Qt::Key_F8), [this] {
+        if (openFindings_->isVisible() && !drawer_->holds(findings_))
+            openFindings();
+        findings_->next();
+    });
     action(nullptr, tr("Mend the finding"), QKeySequence(Qt::CTRL | Qt::Key_Period),
            [this] { findings_->mendFirst(); });
     action(nullptr, tr("Write on the board"), QKeySequence(Qt::Key_F2), [this] {
@@ -353,20 +396,48 @@ void MainWindow::showView(View view) {
     layersView_->setVisible(view == proof && prints);
     seriesView_->setVisible(view == series);
     gauge_->setVisible(view != proof && view != series); // which have strips of their own
-    findings_->setVisible((drawerTakes_ == 0 && view != series) || width() >= wideEnoughForBoth);
+    placeFindings();
+}
+
+/// Beside the board while there is room; where text is large, behind a button that tells the verdict.
+void MainWindow::placeFindings() {
+    const bool beside = width() >= drawing::scaled(wideEnoughForFindings);
+    openFindings_->setVisible(!beside);
+    if (drawer_->holds(findings_)) {
+        if (beside)
+            drawer_->shut();
+        return;
+    }
+    if (findings_->parentWidget() != work_) // the drawer had it
+        columns_->addWidget(findings_);
+    findings_->setBeside(true);
+    findings_->setVisible(beside && ((drawerTakes_ == 0 && view_ != series) || width() >= wideEnoughForBoth));
+}
+
+void MainWindow::openFindings() {
+    findings_->setBeside(false);
+    columns_->removeWidget(findings_);
+    drawer_->open(tr("Findings"), findings_);
+    findings_->setFocus();
 }
 
 void MainWindow::resizeEvent(QResizeEvent* event) {
     QMainWindow::resizeEvent(event);
     const bool wide = width() >= wideEnoughForBoth;
     viewChoice_->button(both)->setVisible(wide);
+    placeFindings();
     if (!wide && view_ == both)
         showView(flat);
+}
+
+bool MainWindow::isSending() const {
+    return sending_ && sending_->running();
 }
 
 SendPanel& MainWindow::sendPanel() {
     if (!sending_) {
         sending_ = new SendPanel(editor_, maker_, work_);
+        explain(sending_, QStringLiteral("sending"));
         connect(sending_, &SendPanel::moved, &proofView_->canvas(), &ProofCanvas::setTool);
     }
     return *sending_;
@@ -462,6 +533,7 @@ void MainWindow::noteRecent(const QString& path) {
     list.removeAll(path);
     list.prepend(path);
     QSettings().setValue(recentCards, QStringList(list.mid(0, mostRecent)));
+    noteForDesktop(path, QStringLiteral("application/x-bollard-card"));
 }
 
 void MainWindow::askForCard() {
@@ -557,6 +629,7 @@ void MainWindow::leaving(const std::function<void()>& act) {
 
 void MainWindow::closeEvent(QCloseEvent* event) {
     if (closing_ || !editor_.edited() || showsStart()) {
+        noteLast();
         recovery_.giveUp();
         return event->accept();
     }
@@ -569,8 +642,6 @@ void MainWindow::closeEvent(QCloseEvent* event) {
 
 void MainWindow::setLook(drawing::Look look) {
     applyLook(*qApp, look);
-    QSettings().setValue(QStringLiteral("look"),
-                         look == drawing::Look::dark ? QStringLiteral("dark") : QStringLiteral("light"));
     for (QPushButton* button : findChildren<QPushButton*>())
         if (const QString name = button->property("iconName").toString(); !name.isEmpty())
             button->setIcon(icon(name));
@@ -580,14 +651,79 @@ void MainWindow::setLook(drawing::Look look) {
     emit maker_.stageDone();
 }
 
-void MainWindow::showHelp() {
+HelpPanel& MainWindow::help() {
     if (!help_)
-        help_ = new HelpPages(drawer_);
-    if (drawer_->holds(help_))
+        help_ = new HelpPanel(
+            HelpBook(drawing::shareFolder() + QStringLiteral("/help"), wording::currentLanguage()), drawer_);
+    return *help_;
+}
+
+void MainWindow::showHelp(const QStringList& topics) {
+    const QStringList asked = topics.isEmpty() ? topicsOf(focusWidget()) : topics;
+    if (topics.isEmpty() && drawer_->holds(&help()))
         return drawer_->shut();
-    help_->show(0);
+    help().showTopic(asked);
     drawer_->open(tr("Help"), help_);
     help_->setFocus();
+}
+
+void MainWindow::showPreferences() {
+    if (!preferences_) {
+        preferences_ = new PreferencesPanel(session_.shop, drawer_);
+        connect(preferences_, &PreferencesPanel::changed, this, &MainWindow::preferencesChanged);
+        connect(preferences_, &PreferencesPanel::changed, routeCard_, &RouteCard::refreshBodies);
+        connect(preferences_, &PreferencesPanel::beginningChanged, startPage_, &StartPage::showBeginning);
+        connect(preferences_, &PreferencesPanel::told, this,
+                [this](const QString& problem) { notice_->say(problem, NoticeBar::Tone::problem); });
+    }
+    if (drawer_->holds(preferences_))
+        return drawer_->shut();
+    preferences_->refresh();
+    drawer_->open(tr("Preferences"), preferences_);
+    preferences_->setFocus();
+}
+
+MainWindow::State MainWindow::state() const {
+    return {view_, routeCard_->openStation(), saveGeometry(), preferences_ && drawer_->holds(preferences_)};
+}
+
+void MainWindow::restore(const State& state) {
+    restoreGeometry(state.geometry);
+    showView(state.view);
+    if (state.station >= 0 && state.station < RouteCard::count)
+        routeCard_->open(state.station);
+    if (state.preferences)
+        showPreferences();
+}
+
+void MainWindow::noteLast() {
+    QSettings settings;
+    settings.setValue(lastCard, showsStart() ? QString() : editor_.path());
+    settings.setValue(lastView, int(view_));
+    settings.setValue(lastStation, routeCard_->openStation());
+    settings.setValue(lastGeometry, saveGeometry());
+}
+
+void MainWindow::reopenLast() {
+    const QSettings settings;
+    restoreGeometry(settings.value(lastGeometry).toByteArray());
+    const QString path = settings.value(lastCard).toString();
+    if (path.isEmpty() || !QFileInfo::exists(path))
+        return;
+    openCard(path);
+    if (!showsStart())
+        restore({static_cast<View>(std::clamp(settings.value(lastView).toInt(), 0, int(both))),
+                 settings.value(lastStation).toInt(),
+                 {},
+                 false});
+}
+
+/// A card that has a file, and that nobody else has changed or opened; else it waits for the person.
+void MainWindow::saveByItself() {
+    if (preferences().autosave == 0 || showsStart() || editor_.path().isEmpty() || !editor_.edited() ||
+        editor_.changedOnDisk() || editor_.openElsewhere())
+        return;
+    saveTo(editor_.path(), files::IfThere::replace, {});
 }
 
 /// Held, B shows the card as it was before the last mend.

@@ -15,6 +15,7 @@
 #include <QThreadPool>
 
 class QComboBox;
+class QHBoxLayout;
 class QMenu;
 class QPushButton;
 class QStackedWidget;
@@ -22,8 +23,10 @@ class QStackedWidget;
 namespace bollard::app {
 
 class Drawer;
-class HelpPages;
+class FirstSteps;
+class HelpPanel;
 class PlanPanel;
+class PreferencesPanel;
 class LayersView;
 class ProofView;
 class SendPanel;
@@ -55,7 +58,26 @@ class MainWindow : public QMainWindow {
     Gauge& gauge() { return *gauge_; }
     NoticeBar& notice() { return *notice_; }
     Drawer& drawer() { return *drawer_; }
-    void showHelp(); ///< in the drawer, or puts it away
+    /// Help on these topics, or on what has the focus; puts it away where it was open.
+    void showHelp(const QStringList& topics = {});
+    HelpPanel& help(); ///< made when it is first asked for
+    void showPreferences();
+    FirstSteps& firstSteps() { return *firstSteps_; }
+    bool isSending() const; ///< a program, to a machine
+
+    /// What another window on the same session takes over.
+    struct State {
+        View view = flat;
+        int station = -1;
+        QByteArray geometry;
+        bool preferences = false; ///< are open in the drawer
+    };
+    State state() const;
+    void restore(const State& state);
+    /// Opens the card that was open last, as it was looked at then; nothing where it is gone.
+    void reopenLast();
+    /// Cards, typefaces, drawings, tables and parts, as they are dropped.
+    void take(const QStringList& paths);
     StartPage& startPage() { return *startPage_; }
     bool showsStart() const;
 
@@ -73,7 +95,10 @@ class MainWindow : public QMainWindow {
     /// Writes all of them or none, each as its ending says; asks in place before replacing a file, or when a
     /// stop finding stands.
     void writeFiles(const QStringList& paths);
-    void setLook(drawing::Look look);
+    void setLook(drawing::Look look); ///< paints everything in it
+
+  signals:
+    void preferencesChanged();
 
   protected:
     void closeEvent(QCloseEvent* event) override;
@@ -90,6 +115,10 @@ class MainWindow : public QMainWindow {
     void buildBody();
     void buildActions();
     void refreshBar();
+    void noteLast(); ///< for reopenLast()
+    void placeFindings();
+    void openFindings(); ///< in the drawer, where there is no room beside the board
+    void saveByItself();
     void showStart();
     void save(const std::function<void()>& afterwards = {});
     void saveAs(const std::function<void()>& afterwards = {});
@@ -143,10 +172,14 @@ class MainWindow : public QMainWindow {
     SeriesView* seriesView_ = nullptr;
     SendPanel* sending_ = nullptr;
     FindingsPanel* findings_ = nullptr;
+    QPushButton* openFindings_ = nullptr; ///< in its place where text is so large that it has none
+    QHBoxLayout* columns_ = nullptr;
     Gauge* gauge_ = nullptr;
     NoticeBar* notice_ = nullptr;
     Drawer* drawer_ = nullptr;
-    HelpPages* help_ = nullptr;
+    HelpPanel* help_ = nullptr;
+    PreferencesPanel* preferences_ = nullptr;
+    FirstSteps* firstSteps_ = nullptr;
     TracePanel* trace_ = nullptr;
     PlanPanel* plan_ = nullptr;
     StartPage* startPage_ = nullptr;
@@ -157,6 +190,7 @@ class MainWindow : public QMainWindow {
     bool showsBefore_ = false; ///< B is held
     DrawingReader drawings_;
     QThreadPool writer_;
+    QTimer autosave_;
 };
 
 } // namespace bollard::app

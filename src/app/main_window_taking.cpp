@@ -355,22 +355,37 @@ void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
 }
 
 void MainWindow::dropEvent(QDropEvent* event) {
+    QStringList paths;
+    for (const QUrl& url : event->mimeData()->urls())
+        if (url.isLocalFile())
+            paths << url.toLocalFile();
+    take(paths);
+}
+
+void MainWindow::take(const QStringList& paths) {
     QStringList drawings;
-    for (const QUrl& url : event->mimeData()->urls()) {
-        const QString path = url.toLocalFile();
+    for (const QString& path : paths) {
         const QString ending = QFileInfo(path).suffix().toLower();
-        if (isFontFile(path))
-            useFontFile(path);
-        else if (ending == QLatin1String("svg") || ending == QLatin1String("dxf") ||
-                 artwork::isPicture(path.toStdString()))
-            drawings << path;
-        else if (ending == QLatin1String("csv"))
-            readTable(path);
-        else if (std::ranges::find(files::partEndings(), '.' + ending.toStdString()) !=
-                 files::partEndings().end())
-            usePart(path);
-        else
+        const bool part =
+            std::ranges::find(files::partEndings(), '.' + ending.toStdString()) != files::partEndings().end();
+        const bool font = isFontFile(path);
+        const bool drawing = !font && (ending == QLatin1String("svg") || ending == QLatin1String("dxf") ||
+                                       artwork::isPicture(path.toStdString()));
+        const bool table = QStringList{"csv", "tsv", "txt"}.contains(ending);
+        if (!part && !font && !drawing && !table) {
             leaving([this, path] { openCard(path); });
+            continue;
+        }
+        if (showsStart()) // there is nothing yet that it could be taken into
+            newCard();
+        if (font)
+            useFontFile(path);
+        else if (drawing)
+            drawings << path;
+        else if (table)
+            readTable(path);
+        else
+            usePart(path);
     }
     if (drawings.size() == 1)
         readDrawing(drawings.front(), DrawingUse::artwork);

@@ -2,8 +2,8 @@
 #include "app/board/overlay_choice.hpp"
 #include "app/card/typeface_list.hpp"
 #include "app/controls/drawer.hpp"
+#include "app/desk.hpp"
 #include "app/findings/plan_panel.hpp"
-#include "app/main_window.hpp"
 #include "app/proof/layers_view.hpp"
 #include "app/proof/proof_view.hpp"
 #include "app/sending/send_panel.hpp"
@@ -113,9 +113,19 @@ bool saveJobSheet(const card::Made& made, const QString& path) {
 
 } // namespace
 
-int takePictures(MainWindow& window, const QString& folder) {
-    QDir().mkpath(folder);
+int takePictures(Desk& desk, const QString& folder) {
+    MainWindow& window = desk.window();
+    const QString ofHelp = folder + QStringLiteral("/help");
+    QDir().mkpath(ofHelp);
     int saved = 0;
+    const auto part = [&](QWidget& shown, const char* name) {
+        constexpr int widest = 390; // what the drawer holds
+        settle(window);
+        QPixmap picture = shown.grab();
+        if (picture.width() > widest)
+            picture = picture.scaledToWidth(widest, Qt::SmoothTransformation);
+        picture.save(QStringLiteral("%1/%2.png").arg(ofHelp, QLatin1String(name)));
+    };
     const auto picture = [&](const char* name) {
         settle(window);
         rest(60);
@@ -133,6 +143,8 @@ int takePictures(MainWindow& window, const QString& folder) {
     window.openSample(sample("berth-14"));
     window.showView(MainWindow::flat);
     picture("flat");
+    part(window.routeCard(), "route-card");
+    part(window.gauge(), "gauge");
     openTypefaces(window);
     picture("typefaces");
     window.drawer().shut();
@@ -140,18 +152,17 @@ int takePictures(MainWindow& window, const QString& folder) {
     window.routeCard().open(RouteCard::working);
     window.showView(MainWindow::body);
     picture("body");
-    window.openSample(sample("oak-name"));
-    window.routeCard().open(RouteCard::blank);
-    settle(window);
-    window.bodyView().setSection(1, 0.5);
-    picture("body-section");
-    window.bodyView().setSection(-1, 0.5);
     window.openSample(sample("valve-tag"));
     window.showView(MainWindow::flat);
     window.routeCard().open(RouteCard::placing);
     settle(window);
     window.findings().next();
     picture("findings");
+    part(window.findings(), "findings");
+    window.findings().setFocus();
+    emit window.findings().helpWanted({QStringLiteral("strokeNarrow")});
+    picture("help");
+    window.drawer().shut();
     window.setLook(drawing::Look::dark);
     window.flatView().fit();
     window.routeCard().open(RouteCard::process);
@@ -199,6 +210,7 @@ int takePictures(MainWindow& window, const QString& folder) {
     window.proofView().scrubber().setValue(window.proofView().scrubber().maximum() / 3);
     rest(4000); // until the stock after so many moves is there
     picture("proof");
+    part(window.proofView(), "proof");
     window.openSample(sample("float-seal"));
     window.routeCard().open(RouteCard::process);
     settle(window);
@@ -221,10 +233,6 @@ int takePictures(MainWindow& window, const QString& folder) {
     picture("turned-dark");
     window.setLook(drawing::Look::light);
     window.resize(1280, 800);
-    window.openSample(sample("store-tag"));
-    window.routeCard().open(RouteCard::output);
-    window.showView(MainWindow::body);
-    picture("output");
     window.drawer().shut();
     window.openSample(sample("buoy-tag"));
     window.routeCard().open(RouteCard::process);
@@ -234,31 +242,20 @@ int takePictures(MainWindow& window, const QString& folder) {
     waitFor([&] { return window.layersView().proof() != nullptr; });
     window.layersView().scrubber().setValue(2);
     picture("layers-dark");
-    window.setLook(drawing::Look::light);
-    window.openSample(sample("store-tag"));
-    // Letters so small that lines are lost
-    window.editor().edit({}, {}, [](card::Card& card) {
-        card.process.kind = process::Filament{};
-        for (card::Inscription& inscription : card.inscriptions) {
-            inscription.style.size = std::min(inscription.style.size, 2.4);
-            inscription.working.kind = working::Kind::raised;
-        }
-    });
-    settle(window);
-    waitFor([&] {
-        const auto proof = window.layersView().proof();
-        return proof && proof->largestLost.area > 0;
-    });
-    window.layersView().showSolid(true);
-    for (int layer = 1; layer <= window.layersView().scrubber().maximum(); ++layer) {
-        window.layersView().scrubber().setValue(layer);
-        if (!window.layersView().proof()->layers[size_t(layer) - 1].lost.empty())
-            break;
-    }
-    waitFor([&] { return window.layersView().solid().sharp(); });
-    picture("layers-lost");
-    window.layersView().showSolid(false);
+    window.setLook(drawing::Look::contrastDark);
+    window.openSample(sample("berth-14"));
     window.showView(MainWindow::flat);
+    window.showPreferences();
+    picture("preferences-contrast");
+    window.drawer().shut();
+    Preferences large = preferences();
+    large.textSize = 200;
+    large.look = drawing::Look::light;
+    keepPreferences(large);
+    desk.usePreferences(); // another window takes the place of this one
+    settle(desk.window());
+    rest(100);
+    saved += desk.window().grab().save(folder + QStringLiteral("/large-text.png")) ? 1 : 0;
     return saved;
 }
 

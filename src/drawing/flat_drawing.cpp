@@ -684,7 +684,7 @@ void FlatDrawing::paintRulers(QPainter& painter, const QRectF& area, const FlatS
     painter.setPen(thin(t.line));
     painter.drawLine(top.bottomLeft(), top.bottomRight());
     painter.drawLine(left.topRight(), left.bottomRight());
-    const auto label = [](double value) { return QString::fromStdString(quantity::roundedText(value, 3)); };
+    const auto label = [](double value) { return wording::numberText(value, 3); };
     painter.save();
     painter.setClipRect(top.adjusted(rulerSize, 0, 0, 0), Qt::IntersectClip);
     const double fromX = (top.left() - scale.origin.x()) / pixelsPerUnit;

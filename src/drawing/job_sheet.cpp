@@ -359,6 +359,7 @@ std::string sha256Of(const std::string& bytes) {
 }
 
 quantity::Result<std::string> jobSheetPdf(const JobSheet& sheet) {
+    const wording::PlainNumbers plainNumbers;
     PdfFile file(QPageSize(sheet.paper), 0,
                  JobSheets::tr("%1, job sheet").arg(QString::fromStdString(sheet.card)));
     QPainter painter(&file.writer());
@@ -369,6 +370,7 @@ quantity::Result<std::string> jobSheetPdf(const JobSheet& sheet) {
 }
 
 quantity::Result<std::string> jobSheetPng(const JobSheet& sheet) {
+    const wording::PlainNumbers plainNumbers;
     constexpr double dotsPerInch = 200;
     const QSizeF size = sizeOf(sheet.paper);
     std::vector<QImage> pages;

@@ -3,6 +3,7 @@
 #include "drawing/paper.hpp"
 #include "drawing/pdf_file.hpp"
 #include "drawing/pictures.hpp"
+#include "wording/language.hpp"
 #include <QImage>
 #include <QPainter>
 
@@ -10,6 +11,7 @@ namespace bollard::drawing {
 namespace {
 
 quantity::Result<std::string> pdf(const card::Made& made, const card::OutputChoices& choices) {
+    const wording::PlainNumbers plainNumbers;
     const Paper paper(made);
     constexpr int margin = 10; // mm
     const QString title = QString::fromStdString(choices.title);
@@ -28,6 +30,7 @@ quantity::Result<std::string> pdf(const card::Made& made, const card::OutputChoi
 }
 
 quantity::Result<std::string> png(const card::Made& made, const card::OutputChoices&) {
+    const wording::PlainNumbers plainNumbers;
     QImage image(1600, 1000, QImage::Format_RGB32);
     image.fill(tokens().ground);
     QPainter painter(&image);

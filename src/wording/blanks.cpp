@@ -196,9 +196,8 @@ QString summaryOf(const Blank& blank, quantity::Unit unit) {
 
 QString massText(double grams) {
     const bool heavy = grams >= 1000;
-    return heavy ? Blanks::tr("%1 kg").arg(QString::fromStdString(quantity::roundedText(grams / 1000, 2)))
-                 : Blanks::tr("%1 g").arg(
-                       QString::fromStdString(quantity::roundedText(grams, grams < 10 ? 2 : 1)));
+    return heavy ? Blanks::tr("%1 kg").arg(numberText(grams / 1000, 2))
+                 : Blanks::tr("%1 g").arg(numberText(grams, grams < 10 ? 2 : 1));
 }
 
 } // namespace bollard::wording

@@ -61,9 +61,8 @@ QString summaryOf(const cut::Operation& operation, quantity::Unit unit) {
         return tool.name.empty() ? wording::nameOf(operation.kind)
                                  : Cuttings::tr("%1, %2").arg(wording::nameOf(operation.kind),
                                                               QString::fromStdString(tool.name));
-    const QString size =
-        tool.tapers() ? QString::fromStdString(quantity::roundedText(tool.angle, 1)) + QStringLiteral("°")
-                      : shortLength(2 * tool.radius(), unit);
+    const QString size = tool.tapers() ? numberText(tool.angle, 1) + QStringLiteral("°")
+                                       : shortLength(2 * tool.radius(), unit);
     return Cuttings::tr("%1, %2 %3").arg(wording::nameOf(operation.kind), wording::nameOf(tool.kind), size);
 }
 
@@ -124,8 +123,7 @@ QString sentenceOf(const cut::Zero& zero) {
     switch (zero.place.at) {
     case cut::ZeroAt::point:
         return Cuttings::tr("At the blank's x %1, y %2 mm, on %3.")
-            .arg(QString::fromStdString(quantity::roundedText(zero.place.x, 3)),
-                 QString::fromStdString(quantity::roundedText(zero.place.y, 3)), on);
+            .arg(numberText(zero.place.x, 3), numberText(zero.place.y, 3), on);
     case cut::ZeroAt::start:
         return Cuttings::tr("At the start of the stock, on %1.").arg(on);
     case cut::ZeroAt::end:
@@ -136,7 +134,7 @@ QString sentenceOf(const cut::Zero& zero) {
 }
 
 QString stockText(const cut::Cutting& cutting) {
-    const auto text = [](double mm) { return QString::fromStdString(quantity::roundedText(mm, 3)); };
+    const auto text = [](double mm) { return numberText(mm, 3); };
     if (cutting.mounting)
         return Cuttings::tr("a bar %1 mm across, %2 mm long")
             .arg(text(2 * cutting.mounting->stock.radius),

@@ -74,8 +74,7 @@ QString titleOf(const Finding& finding, const card::Card& card) {
         return finding.working == Kind::pierced ? Findings::tr("No impression is left")
                                                 : Findings::tr("Mirrored, but the blank hides it");
     case FindingKind::placeSteep:
-        return Findings::tr("Too steep for the tool, %1°")
-            .arg(QString::fromStdString(quantity::roundedText(finding.measured, 1)));
+        return Findings::tr("Too steep for the tool, %1°").arg(numberText(finding.measured, 1));
     case FindingKind::pieceLoose:
         return card.blank.kind == blank::Kind::none ? Findings::tr("The part falls into pieces")
                                                     : Findings::tr("A piece of the blank is cut off");
@@ -133,9 +132,9 @@ QString whyOf(const Finding& finding, const card::Card& card) {
 
 QString angles(const Finding& finding) {
     return QStringLiteral("%1° %2 %3°")
-        .arg(QString::fromStdString(quantity::roundedText(finding.measured, 2)),
+        .arg(numberText(finding.measured, 2),
              finding.measured > finding.limit ? QStringLiteral(">") : QStringLiteral("<"),
-             QString::fromStdString(quantity::roundedText(finding.limit, 2)));
+             numberText(finding.limit, 2));
 }
 
 /// Two lengths with as many digits as tell them apart.
@@ -167,7 +166,7 @@ QString measuredOf(const Finding& finding, quantity::Unit unit) {
     case check::Told::angle:
         return angles(finding);
     case check::Told::share:
-        return Findings::tr("%1 %").arg(QString::fromStdString(quantity::roundedText(finding.measured, 1)));
+        return Findings::tr("%1 %").arg(numberText(finding.measured, 1));
     case check::Told::excess:
         return Findings::tr("by %1").arg(lengthText(finding.measured, unit));
     case check::Told::limit:

@@ -73,10 +73,9 @@ QString summaryOf(const process::Process& process, quantity::Unit unit) {
                 if (field.quiet)
                     return;
                 const bool angle = field.dimension == quantity::Dimension::angle;
-                text += Processes::tr(", %1 %2").arg(
-                    labelOfField(field.name).toLower(),
-                    angle ? QString::fromStdString(quantity::roundedText(value, 1)) + QStringLiteral("°")
-                          : shortLength(value, unit));
+                text += Processes::tr(", %1 %2").arg(withinSentence(labelOfField(field.name)),
+                                                     angle ? numberText(value, 1) + QStringLiteral("°")
+                                                           : shortLength(value, unit));
             },
             [](int&, const quantity::Field&) {});
     });
@@ -138,7 +137,7 @@ QString reasonOf(const check::Finding& finding) {
     const QString why = QCoreApplication::translate("Rules", finding.why);
     const double stroke = finding.places.empty() ? 0 : finding.places.front().width;
     return finding.kind == check::FindingKind::heightTall && stroke > 0
-               ? why.arg(QString::fromStdString(quantity::roundedText(finding.limit / stroke, 2)))
+               ? why.arg(numberText(finding.limit / stroke, 2))
                : why;
 }
 

@@ -12,7 +12,7 @@ struct Summaries {
 
 /// For summaries: no trailing zeros.
 QString plainNumber(double value) {
-    return QString::fromStdString(quantity::roundedText(value, 2));
+    return numberText(value, 2);
 }
 
 QString signedLength(double millimetres, quantity::Unit unit) {
@@ -51,13 +51,13 @@ QString anchorName(setting::Anchor anchor) {
 } // namespace
 
 QString shortLength(double millimetres, quantity::Unit unit) {
-    return QString::fromStdString(quantity::roundedText(millimetres / quantity::millimetresIn(unit), 3));
+    return numberText(millimetres / quantity::millimetresIn(unit), 3);
 }
 
 QString lengthText(double millimetres, quantity::Unit unit, int more) {
     const double size = quantity::millimetresIn(unit);
     const int decimals = size >= 100 ? 4 : size >= 10 ? 3 : 2;
-    return QString::number(millimetres / size, 'f', decimals + more);
+    return fixedText(millimetres / size, decimals + more);
 }
 
 QString areaText(double squareMillimetres, quantity::Unit unit) {
@@ -66,7 +66,7 @@ QString areaText(double squareMillimetres, quantity::Unit unit) {
     constexpr int digits = 2;
     constexpr double large = 99.5; // told whole
     return QStringLiteral("%1 %2²").arg(
-        area < large ? QString::number(area, 'g', digits) : QString::number(area, 'f', 0),
+        area < large ? asWritten(QString::number(area, 'g', digits)) : QString::number(area, 'f', 0),
         QString::fromUtf8(quantity::symbolOf(unit).data(), qsizetype(quantity::symbolOf(unit).size())));
 }
 
@@ -282,17 +282,14 @@ QString placingSummary(const card::Card& card, int inscription) {
         text = baseline.kind == setting::BaselineKind::edge ? line : line + QStringLiteral(", ") + text;
     }
     if (placing.turn != 0)
-        text +=
-            Summaries::tr(", turned %1°").arg(QString::fromStdString(quantity::roundedText(placing.turn, 2)));
+        text += Summaries::tr(", turned %1°").arg(numberText(placing.turn, 2));
     if (placing.reading != setting::ReadingSide::onPart)
         text += Summaries::tr(", reads %1").arg(nameOf(placing.reading));
     return text;
 }
 
 QString summaryOf(const working::Edge& edge, quantity::Unit unit) {
-    const auto angle = [](double degrees) {
-        return QString::fromStdString(quantity::roundedText(degrees, 1)) + QStringLiteral("°");
-    };
+    const auto angle = [](double degrees) { return numberText(degrees, 1) + QStringLiteral("°"); };
     switch (edge.kind) {
     case working::EdgeKind::chamfer:
         return edge.slope == 45

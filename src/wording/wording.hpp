@@ -4,6 +4,7 @@
 #include "blank/ring_sizes.hpp"
 #include "card/pipeline.hpp"
 #include "mend/mend.hpp"
+#include "wording/language.hpp"
 #include <QString>
 
 namespace bollard::wording {

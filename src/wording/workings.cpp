@@ -68,7 +68,7 @@ QString summaryOf(const Working& working, quantity::Unit unit) {
     if (first.contains(QLatin1String("%1")))
         first = first.arg(length(row.has(Uses::height) ? working.height : working.depth));
     if (first.contains(QLatin1String("%2")))
-        first = first.arg(QString::fromStdString(quantity::roundedText(working.angle, 1)));
+        first = first.arg(numberText(working.angle, 1));
     QStringList parts{first};
     if (row.has(Uses::clearance) && working.clearance > 0)
         parts << Workings::tr("clearance %1").arg(length(working.clearance));

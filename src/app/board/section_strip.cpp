@@ -33,7 +33,7 @@ void SectionStrip::paintEvent(QPaintEvent*) {
     painter.setPen(t.line);
     painter.drawLine(0, 0, width(), 0);
     QFont small = font();
-    small.setPixelSize(11);
+    small.setPixelSize(drawing::scaled(11));
     painter.setFont(small);
     painter.setPen(t.inkSoft);
     constexpr int edge = 12, heights = 74;

@@ -3,6 +3,7 @@
 #include "app/card/profile_editor.hpp"
 #include "app/card/stations.hpp"
 #include "app/controls/looks.hpp"
+#include "app/controls/wrapped_check_box.hpp"
 #include "blank/material.hpp"
 #include "blank/ready.hpp"
 #include "blank/ring_sizes.hpp"
@@ -36,6 +37,7 @@ BlankStation::BlankStation(CardEditor& editor, Maker& maker, QWidget* parent)
     addRingSize();
     const quantity::PartFields& fields = quantity::fieldsOf<blank::Blank>();
     const PartOf whole = [](card::Card& card) { return &card.blank; };
+    about("ring");
     choiceRow(tr("Inside"), tr("What the inside of the ring looks like"), tr("Change the inside"),
               {tr("flat"), tr("comfort")}, fields, "inside", whole);
     field(tr("Wider by"), "comfort", 0.1);
@@ -46,6 +48,7 @@ BlankStation::BlankStation(CardEditor& editor, Maker& maker, QWidget* parent)
     });
     putBeside(field(tr("Across the facets"), "across", 1), facets, tr("across"));
     part_ = new PartPanel(editor_, maker_, this);
+    about("part");
     wide(part_);
     connect(part_, &PartPanel::fileWanted, this, &BlankStation::partFileWanted);
     connect(part_, &PartPanel::pointingWanted, this, &BlankStation::pointingWanted);
@@ -54,6 +57,7 @@ BlankStation::BlankStation(CardEditor& editor, Maker& maker, QWidget* parent)
               whole);
     field(tr("Times as large"), "scale", 0.1);
     profile_ = new ProfileEditor(editor_, this);
+    about("profile");
     wide(profile_);
     connect(profile_, &ProfileEditor::fileWanted, this, &BlankStation::profileFileWanted);
     field(tr("Wall"), "wall", 0.5);
@@ -102,7 +106,8 @@ BlankStation::BlankStation(CardEditor& editor, Maker& maker, QWidget* parent)
         tr("Edge"), tr("How the edge of the blank is broken"), tr("Change the blank's edge"), 0.2,
         [](card::Card& card) { return &card.blank.edge; },
         [this] { return blank::hasEdge(editor_.card().blank); });
-    edgeBoth_ = new QCheckBox(tr("At the back too"), this);
+    edgeBoth_ = new WrappedCheckBox(tr("At the back too"), this);
+    about("edge");
     wide(edgeBoth_);
     connect(edgeBoth_, &QCheckBox::clicked, this, [this](bool both) {
         editor_.edit(tr("Change where the edge is"), {},
@@ -116,6 +121,7 @@ BlankStation::BlankStation(CardEditor& editor, Maker& maker, QWidget* parent)
     material_->addItem({});
     for (const blank::Material& material : blank::materials())
         material_->addItem(QString::fromUtf8(material.name.data(), qsizetype(material.name.size())));
+    about("material");
     row(tr("Material"), material_);
     const auto setMaterial = [this] {
         const std::string name = material_->currentText().trimmed().toStdString();
@@ -130,6 +136,7 @@ BlankStation::BlankStation(CardEditor& editor, Maker& maker, QWidget* parent)
     wide(mass_);
     connect(&maker_, &Maker::stageDone, this, &BlankStation::showMass);
     holes_ = new HolesTable(editor_, this);
+    about("holes");
     wide(holes_);
 }
 
@@ -138,6 +145,7 @@ void BlankStation::addKinds() {
     for (const blank::Shape& shape : blank::shapes())
         kinds << wording::nameOf(shape.kind);
     kind_ = new Choice(tr("Blank"), kinds, this, 4);
+    about("station-blank");
     wide(kind_);
     connect(kind_, &Choice::picked, this, [this](int kind) {
         editor_.edit(tr("Change the blank"), {}, [&](card::Card& card) {
@@ -164,6 +172,7 @@ void BlankStation::addRingSize() {
     auto* layout = new QHBoxLayout(line);
     layout->setContentsMargins(0, 0, 0, 0);
     ringScale_ = new QComboBox(line);
+    mayShrink(ringScale_);
     ringScale_->setAccessibleName(tr("Scale of ring sizes"));
     for (int scale = 0; scale < blank::ringScales; ++scale)
         ringScale_->addItem(wording::nameOf(static_cast<blank::RingScale>(scale)));
@@ -174,6 +183,7 @@ void BlankStation::addRingSize() {
     ringSize_->setAccessibleName(tr("Ring size"));
     layout->addWidget(ringScale_, 3);
     layout->addWidget(ringSize_, 2);
+    about("ring");
     row(tr("Ring size"), line);
     connect(ringScale_, &QComboBox::activated, this, [this] { refreshRingSize(); });
     connect(ringSize_, &QLineEdit::editingFinished, this, [this] {
@@ -202,6 +212,7 @@ void BlankStation::addOutline() {
         return kind == blank::Kind::plate || kind == blank::Kind::wedge;
     };
     const quantity::PartFields& fields = quantity::fieldsOf<blank::PlateOutline>();
+    about("outline");
     choiceRow(tr("Outline"), tr("What the plate looks like from the front"), tr("Change the outline"), names,
               fields, "kind", outline, isPlate);
     const auto field = [&](const QString& label, std::string_view name, double step) {

@@ -4,6 +4,7 @@
 #include "app/card/typeface_controls.hpp"
 #include "app/card/typeface_list.hpp"
 #include "app/controls/looks.hpp"
+#include "app/controls/wrapped_check_box.hpp"
 #include "quantity/field.hpp"
 #include "setting/fields.hpp"
 #include "wording/wording.hpp"
@@ -58,8 +59,9 @@ LetteringStation::LetteringStation(CardEditor& editor, Maker& maker, QWidget* pa
     words_ = words;
     words_->setAccessibleName(tr("Words"));
     words_->setTabChangesFocus(true);
-    words_->setFixedHeight(54);
+    words_->setFixedHeight(drawing::scaled(54));
     words_->setUndoRedoEnabled(false); // the card's own history undoes typing
+    about("words");
     wide(words_);
     connect(words_, &QPlainTextEdit::textChanged, this, [this] {
         const std::string typed = words_->toPlainText().toStdString();
@@ -69,11 +71,13 @@ LetteringStation::LetteringStation(CardEditor& editor, Maker& maker, QWidget* pa
             editor_.endGesture(); // one step of history a word
     });
 
+    about("spelling");
     wide(new MisspeltRow(editor, spelling_, *words_, this));
     connect(&spelling_, &SpellingChecker::checked, this, &LetteringStation::spellingChecked);
 
     face_ = new QPushButton(this);
     face_->setObjectName(QStringLiteral("value"));
+    about("typeface");
     row(tr("Typeface"), face_);
     connect(face_, &QPushButton::clicked, this, [this] {
         if (typefaces_ && typefaces_->isVisible())
@@ -110,6 +114,7 @@ LetteringStation::LetteringStation(CardEditor& editor, Maker& maker, QWidget* pa
     sizeBy_ = new QComboBox(this);
     for (int i = 0; i < sizeMeasures; ++i)
         sizeBy_->addItem(wording::nameOf(static_cast<setting::SizeBy>(i)));
+    about("size");
     row(tr("Size by"), sizeBy_);
     sizeBy_->setAccessibleName(tr("Size by"));
     connect(sizeBy_, &QComboBox::activated, this,
@@ -117,7 +122,7 @@ LetteringStation::LetteringStation(CardEditor& editor, Maker& maker, QWidget* pa
     size_ = fieldRow(tr("Size"), setting::sizeFields(), "value", 0.5, ofStyle);
     stroke_ = fieldRow(tr("Line width"), setting::strokeFields(), "width", 0.1, ofStyle);
     stroke_->setToolTip(tr("How wide the lines of a single-line typeface are drawn, or cut when scribed"));
-    ends_ = new Choice(tr("Line ends"), {tr("round"), tr("flat"), tr("square")}, this);
+    ends_ = new Choice(tr("Line ends"), {tr("round"), tr("flat"), tr("square")}, this, 3);
     row(tr("Line ends"), ends_);
     connect(ends_, &Choice::picked, this, [this](int ends) {
         editor_.editInscription(tr("Change stroke ends"), {}, [&](card::Inscription& inscription) {
@@ -128,7 +133,8 @@ LetteringStation::LetteringStation(CardEditor& editor, Maker& maker, QWidget* pa
     wordSpace_ = style(tr("Word space"), "wordSpace", 0.1);
     putBeside(wordSpace_, letterSpace_, tr("word"));
     lineSpace_ = style(tr("Line space"), "lineSpace", 0.5);
-    align_ = new Choice(tr("Lines"), {tr("left"), tr("centre"), tr("right")}, this);
+    align_ = new Choice(tr("Lines"), {tr("left"), tr("centre"), tr("right")}, this, 3);
+    about("letterSpace");
     row(tr("Lines"), align_);
     connect(align_, &Choice::picked, this, [this](int align) {
         editor_.editInscription(tr("Align lines"), {}, [&](card::Inscription& inscription) {
@@ -136,7 +142,7 @@ LetteringStation::LetteringStation(CardEditor& editor, Maker& maker, QWidget* pa
         });
     });
     makeOrnament();
-    cutsOut_ = new QCheckBox(tr("Cuts out what stands above it in the list"), this);
+    cutsOut_ = new WrappedCheckBox(tr("Cuts out what stands above it in the list"), this);
     wide(cutsOut_);
     connect(cutsOut_, &QCheckBox::clicked, this, [this](bool cuts) {
         editor_.editInscription(tr("Cut out"), {},
@@ -144,7 +150,7 @@ LetteringStation::LetteringStation(CardEditor& editor, Maker& maker, QWidget* pa
     });
     shapeFold_ = fold(tr("Shape of the letters"));
     makeSpelling();
-    centreline_ = new QCheckBox(tr("Centreline of this typeface"), this);
+    centreline_ = new WrappedCheckBox(tr("Centreline of this typeface"), this);
     centreline_->setToolTip(tr("The middle lines of its strokes, as a single-line typeface"));
     wide(centreline_);
     connect(centreline_, &QCheckBox::clicked, this, [this](bool centreline) {
@@ -160,13 +166,15 @@ LetteringStation::LetteringStation(CardEditor& editor, Maker& maker, QWidget* pa
         ->setToolTip(
             tr("Dots are brought down until they hang together with their letter by so much; 0: they "
                "stay where they are"));
-    kerning_ = new QCheckBox(tr("Kerning: pairs closer as the typeface says"), this);
+    kerning_ = new WrappedCheckBox(tr("Kerning: pairs closer as the typeface says"), this);
+    about("kerning");
     wide(kerning_);
     connect(kerning_, &QCheckBox::clicked, this, [this](bool kerning) {
         editor_.editInscription(tr("Kerning"), {},
                                 [&](card::Inscription& inscription) { inscription.style.kerning = kerning; });
     });
     typefaceControls_ = new TypefaceControls(editor, this);
+    about("typeface");
     wide(typefaceControls_);
     makeNudges();
 }
@@ -179,6 +187,7 @@ void LetteringStation::makeSpelling() {
         const QString name = QLocale::languageToString(locale.language());
         language_->addItem(tr("%1 (%2)").arg(name, code), code);
     }
+    about("spelling");
     row(tr("Spelling"), language_);
     language_->setAccessibleName(tr("Language whose spelling is checked"));
     connect(language_, &QComboBox::activated, this, [this](int item) {
@@ -194,6 +203,7 @@ void LetteringStation::makeOrnament() {
                         ofSelected(&card::Inscription::ornament));
     };
     around_ = new QComboBox(this);
+    about("ornament");
     row(tr("Goes round"), around_);
     around_->setAccessibleName(tr("What the frame goes round"));
     connect(around_, &QComboBox::activated, this, [this](int item) {
@@ -242,6 +252,7 @@ void LetteringStation::makeNudges() {
     nudgeFold_ = fold(tr("Single letters"));
     nudged_ = softLabel({}, this);
     nudged_->setWordWrap(true);
+    about("nudges");
     wide(nudged_);
     const auto field = [this](const QString& label, Kind kind, card::Range range, double step,
                               double setting::Nudge::*member) {

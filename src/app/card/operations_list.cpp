@@ -1,5 +1,6 @@
 #include "app/card/operations_list.hpp"
 #include "app/controls/looks.hpp"
+#include "app/controls/wrap_layout.hpp"
 #include "cut/shop.hpp"
 #include "wording/wording.hpp"
 #include <QListWidget>
@@ -18,8 +19,7 @@ OperationsList::OperationsList(CardEditor& editor, QWidget* parent) : QWidget(pa
     list_->setMinimumHeight(60);
     list_->setSizeAdjustPolicy(QAbstractScrollArea::AdjustToContents);
     layout->addWidget(list_);
-    auto* row = new QHBoxLayout;
-    row->setSpacing(2);
+    auto* row = new WrapLayout(4);
     auto* add = new QPushButton(tr("Add operation"), this);
     add->setObjectName(QStringLiteral("link"));
     auto* kinds = new QMenu(add);
@@ -29,7 +29,6 @@ OperationsList::OperationsList(CardEditor& editor, QWidget* parent) : QWidget(pa
     }
     add->setMenu(kinds);
     row->addWidget(add);
-    row->addStretch(1);
     up_ = iconButton(QStringLiteral("up"), tr("Do it earlier"), this);
     down_ = iconButton(QStringLiteral("down"), tr("Do it later"), this);
     remove_ = iconButton(QStringLiteral("remove"), tr("Take the operation away"), this);

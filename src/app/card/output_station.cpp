@@ -1,6 +1,7 @@
 #include "app/card/rows_table.hpp"
 #include "app/card/stations.hpp"
 #include "app/controls/looks.hpp"
+#include "app/preferences/preferences.hpp"
 #include "drawing/output_formats.hpp"
 #include "wording/wording.hpp"
 #include <QCheckBox>
@@ -76,6 +77,7 @@ void OutputStation::makeFormats() {
             emit formatsTicked(now);
         });
     }
+    about("files");
     wide(list);
     name_ = new QLineEdit(this);
     name_->setAccessibleName(tr("Name of the files, without their endings"));
@@ -94,6 +96,7 @@ void OutputStation::makeFormats() {
     wide(go);
     connect(go, &QPushButton::clicked, this, &OutputStation::write);
     auto* sheet = new QPushButton(tr("Write the job sheet"), this);
+    about("job-sheet");
     wide(sheet);
     connect(sheet, &QPushButton::clicked, this, [this] {
         const QString name = name_->text().trimmed();
@@ -102,6 +105,7 @@ void OutputStation::makeFormats() {
         emit jobSheetWanted(QDir(folder()).filePath(name + QStringLiteral("-job.pdf")));
     });
     send_ = new QPushButton(tr("Send to the machine…"), this);
+    about("sending");
     wide(send_);
     connect(send_, &QPushButton::clicked, this, &OutputStation::sendingWanted);
     colours_ = softLabel({}, this);
@@ -119,6 +123,7 @@ void OutputStation::makeRows() {
     connect(rows_, &RowsTable::tableFileWanted, this, &OutputStation::tableFileWanted);
     openRows_ = new QPushButton(this);
     openRows_->setObjectName(QStringLiteral("value"));
+    about("rows");
     row(tr("Rows"), openRows_);
     connect(openRows_, &QPushButton::clicked, this, [this] {
         emit drawerWanted(tr("Rows for fields in the words"), rowsPanel_, [this] { openRows_->setFocus(); });
@@ -152,6 +157,8 @@ void OutputStation::makeRows() {
 QString OutputStation::folder() const {
     if (!chosenFolder_.isEmpty())
         return chosenFolder_;
+    if (const QString preferred = preferences().filesFolder; !preferred.isEmpty() && QDir(preferred).exists())
+        return preferred;
     if (!editor_.folder().isEmpty())
         return editor_.folder();
     return QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation);

@@ -1,5 +1,6 @@
 #include "app/card/stations.hpp"
 #include "app/controls/looks.hpp"
+#include "app/controls/wrap_layout.hpp"
 #include "card/arranging.hpp"
 #include "card/lines.hpp"
 #include "card/sides.hpp"
@@ -42,6 +43,7 @@ void PlacingStation::makeLine() {
     line_ = new QComboBox(this);
     for (int i = 0; i < baselineKinds; ++i)
         line_->addItem(wording::nameOf(static_cast<BaselineKind>(i)));
+    about("baseline");
     row(tr("Words run"), line_);
     line_->setAccessibleName(tr("What line the words stand on"));
     connect(line_, &QComboBox::activated, this,
@@ -55,16 +57,16 @@ void PlacingStation::makeLine() {
     };
     const auto choice = [this](const QString& label, const QStringList& options,
                                bool setting::Baseline::*member) {
-        auto* made = new Choice(label, options, this);
+        auto* made = new Choice(label, options, this, int(options.size()));
         row(label, made);
         connect(made, &Choice::picked, this, [this, label, member](int option) {
-            editLine(tr("Change %1").arg(label.toLower()), {},
+            editLine(tr("Change %1").arg(wording::withinSentence(label)), {},
                      [&](setting::Baseline& baseline) { baseline.*member = option == 1; });
         });
         return made;
     };
     radius_ = field(tr("Radius"), "radius");
-    reads_ = new Choice(tr("Read at the"), {tr("top"), tr("bottom")}, this);
+    reads_ = new Choice(tr("Read at the"), {tr("top"), tr("bottom")}, this, 2);
     row(tr("Read at the"), reads_);
     connect(reads_, &Choice::picked, this, [this](int option) {
         if (const working::PlacedLetters* letters = shownLetters())
@@ -124,7 +126,7 @@ void PlacingStation::makeCurvePoints() {
 
 void PlacingStation::makeCurveNumbers() {
     pointFold_ = fold(tr("Numbers of the chosen point"));
-    pointKind_ = new Choice(tr("Point"), {tr("corner"), tr("smooth")}, this);
+    pointKind_ = new Choice(tr("Point"), {tr("corner"), tr("smooth")}, this, 2);
     row(tr("Point"), pointKind_);
     connect(pointKind_, &Choice::picked, this, [this](int smooth) {
         editLine(tr("Change a point"), {}, [&](setting::Baseline& baseline) {
@@ -178,7 +180,8 @@ void PlacingStation::makePlace() {
         anchor_->button(i)->setAccessibleName(tr("Anchor: %1").arg(names[i]));
         anchor_->button(i)->setToolTip(tr("Hold the words at their %1").arg(names[i]));
     }
-    anchor_->setFixedWidth(120);
+    anchor_->setFixedWidth(drawing::scaled(120));
+    about("anchor");
     row(tr("Anchor"), anchor_);
     // Another anchor names another point of the words; the words themselves stay where they are.
     connect(anchor_, &Choice::picked, this, [this](int anchor) {
@@ -206,6 +209,7 @@ void PlacingStation::makePlace() {
     reading_ = new QComboBox(this);
     for (int i = 0; i < readingSides; ++i)
         reading_->addItem(wording::nameOf(static_cast<setting::ReadingSide>(i)));
+    about("reading");
     row(tr("Words read"), reading_);
     reading_->setAccessibleName(tr("From where the words are read"));
     connect(reading_, &QComboBox::activated, this, [this](int side) {
@@ -236,6 +240,7 @@ void PlacingStation::makePlace() {
                    editor_.card().blank.kind != blank::Kind::faceted;
         });
     side_ = new QComboBox(this);
+    about("side");
     row(tr("Side"), side_);
     side_->setAccessibleName(tr("Side of the blank that the words lie on"));
     connect(side_, &QComboBox::activated, this, [this](int number) {
@@ -287,6 +292,7 @@ void PlacingStation::refreshSides(const card::Inscription& inscription) {
 }
 
 void PlacingStation::makeLargest() {
+    about("margin");
     margin_ = number(tr("Margin"), Kind::length, card::ranges::margin, 0.5, [this](double value) {
         editor_.edit(tr("Change margin"), QStringLiteral("margin"),
                      [&](card::Card& card) { card.blank.margin = value; });
@@ -295,6 +301,7 @@ void PlacingStation::makeLargest() {
     leastWidth_->addItem(tr("as wide as they are"), card::ranges::width.most);
     for (const int percent : {95, 90, 85, 80, 75, 70, 60, 50})
         leastWidth_->addItem(tr("down to %1 % width").arg(percent), percent);
+    about("fit");
     row(tr("Squeezed"), leastWidth_);
     leastWidth_->setAccessibleName(tr("How narrow letters may be made to fit"));
     largest_ = new QPushButton(tr("Largest that fits"), this);
@@ -313,18 +320,14 @@ void PlacingStation::makeArranging() {
     row(tr("In line with"), arrangeTo_);
     arrangeTo_->setAccessibleName(tr("What the inscriptions are put in line with"));
     arrangeButtons_ = new QWidget(this);
-    auto* grid = new QGridLayout(arrangeButtons_);
-    grid->setContentsMargins(0, 0, 0, 0);
-    grid->setSpacing(4);
+    auto* flow = new WrapLayout(4, arrangeButtons_);
     const std::array<QString, card::arrangements> names{tr("left"),          tr("centre"),   tr("right"),
                                                         tr("top"),           tr("middle"),   tr("bottom"),
                                                         tr("spread across"), tr("spread up")};
     for (int i = 0; i < card::arrangements; ++i) {
         auto* button = new QPushButton(names[size_t(i)], arrangeButtons_);
         button->setAccessibleName(tr("Arrange: %1").arg(names[size_t(i)]));
-        const int perLine = i < 6 ? 3 : 2;
-        grid->addWidget(button, i < 6 ? i / perLine : 2, i < 6 ? (i % perLine) * 2 : (i - 6) * 3, 1,
-                        i < 6 ? 2 : 3);
+        flow->addWidget(button);
         connect(button, &QPushButton::clicked, this,
                 [this, i] { arrange(static_cast<card::Arrangement>(i)); });
     }
@@ -334,8 +337,10 @@ void PlacingStation::makeArranging() {
     connect(same, &QPushButton::clicked, this, [this] {
         editor_.edit(tr("Same size"), {}, [&](card::Card& card) { card::sameSize(card, editor_.chosen()); });
     });
-    seam_ = new QPushButton(tr("Put the seam across from these words"), this);
+    seam_ = elidedButton(tr("Put the seam across from these words"), this);
+    seam_->setToolTip(seam_->text());
     seam_->setObjectName(QStringLiteral("link"));
+    about("seam");
     wide(seam_);
     connect(seam_, &QPushButton::clicked, this, [this] {
         const card::Inscription* const words = editor_.inscription();
@@ -348,7 +353,8 @@ void PlacingStation::makeArranging() {
             card::moveSeam(card, side, middle - blank::turnOf(card.blank, side) / 2);
         });
     });
-    toSides_ = new QPushButton(tr("Copy this side to the others"), this);
+    toSides_ = elidedButton(tr("Copy this side to the others"), this);
+    toSides_->setToolTip(toSides_->text());
     toSides_->setObjectName(QStringLiteral("link"));
     wide(toSides_);
     connect(toSides_, &QPushButton::clicked, this, [this] {

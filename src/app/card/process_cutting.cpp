@@ -3,6 +3,7 @@
 #include "app/card/stations.hpp"
 #include "app/card/tool_sketch.hpp"
 #include "app/controls/looks.hpp"
+#include "app/controls/wrapped_check_box.hpp"
 #include "quantity/field.hpp"
 #include "wording/wording.hpp"
 #include <QCheckBox>
@@ -16,6 +17,7 @@ namespace bollard::app {
 void ProcessStation::addCutting() {
     cutting_ = fold(tr("Cutting"));
     operations_ = new OperationsList(editor_, this);
+    about("operations");
     wide(operations_);
     connect(operations_, &OperationsList::picked, this, [this] {
         refreshTool();
@@ -45,6 +47,7 @@ void ProcessStation::addCutting() {
     const auto& fields = quantity::fieldsOf<Operation>();
     rackTool_ = new QComboBox(this);
     rackTool_->setAccessibleName(tr("Tool of the rack for the operation"));
+    about("tool");
     row(tr("From the rack"), rackTool_);
     connect(rackTool_, &QComboBox::activated, this, [this](int item) {
         const auto& rack = shop_.shop()->rack;
@@ -93,6 +96,7 @@ void ProcessStation::addCutting() {
         fieldRow(label, fields, name, step, operation, any)->setMeans(0, zeroMeans(name));
     const auto& leads = quantity::fieldsOf<cut::Lead>();
     const auto cutsOut = is([](const Operation& o) { return o.kind == OperationKind::cutOut; });
+    about("lead");
     choiceRow(tr("Lead"), tr("The way into the cut"), tr("Change lead"),
               {tr("none"), tr("straight"), tr("in an arc")}, leads, "kind", part(&Operation::lead), cutsOut);
     fieldRow(tr("Lead length"), leads, "length", 0.5, part(&Operation::lead), cutsOut);
@@ -138,6 +142,7 @@ void ProcessStation::addCutting() {
     const auto& stockFields = quantity::fieldsOf<cut::Stock>();
     const auto cutsFlat = [cuts, isRound] { return cuts() && !isRound(); };
     const auto cutsRound = [cuts, isRound] { return cuts() && isRound(); };
+    about("stock");
     fieldRow(tr("Stock margin"), stockFields, "margin", 1, stock, cutsFlat);
     fieldRow(tr("Stock thickness"), stockFields, "thickness", 0.5, stock, cutsFlat)
         ->setMeans(0, tr("as thick as the blank"));
@@ -156,6 +161,7 @@ void ProcessStation::addCutting() {
     zero_->setAccessibleName(tr("Where the machine's zero lies on the stock"));
     for (int at = 0; at <= int(cut::ZeroAt::end); ++at)
         zero_->addItem(wording::nameOf(cut::ZeroAt(at)));
+    about("zero");
     row(tr("Zero at"), zero_);
     connect(zero_, &QComboBox::activated, this, [this](int at) {
         editor_.edit(tr("Move the zero"), {},
@@ -168,6 +174,7 @@ void ProcessStation::addCutting() {
         quantity::fieldsOf<cut::Zero>(), "on", [](card::Card& card) -> void* { return &card.zero; }, cuts);
     machine_ = new QComboBox(this);
     machine_->setAccessibleName(tr("Machine that cuts it"));
+    about("machine");
     row(tr("Machine"), machine_);
     connect(machine_, &QComboBox::activated, this, &ProcessStation::chooseMachine);
     const PartOf machine = [](card::Card& card) -> void* { return &card.machine; };
@@ -184,6 +191,7 @@ void ProcessStation::addCutting() {
     const PartOf axis = [](card::Card& card) -> void* { return &card.machine.axis; };
     const auto& axisFields = quantity::fieldsOf<cut::RotaryAxis>();
     const auto turns = [cutsRound, this] { return cutsRound() && editor_.card().machine.axis.there(); };
+    about("rotary");
     choiceRow(tr("Rotary axis"), tr("The axis that turns the bar"), tr("Change the rotary axis"),
               {tr("none: from above"), QStringLiteral("A"), QStringLiteral("B"), QStringLiteral("C")},
               axisFields, "letter", axis, cutsRound);
@@ -199,6 +207,7 @@ void ProcessStation::addCutting() {
     fieldRow(tr("Turns to"), axisFields, "travel", 360, axis, turns, 1)->setRange({1, reach.most});
     dialect_ = new QComboBox(this);
     dialect_->setAccessibleName(tr("How files for the machine are written"));
+    about("dialect");
     row(tr("Files with"), dialect_);
     connect(dialect_, &QComboBox::activated, this, [this](int item) {
         editor_.edit(tr("Change dialect"), {}, [&](card::Card& card) {
@@ -206,7 +215,7 @@ void ProcessStation::addCutting() {
         });
     });
     const auto machineFlag = [this](const QString& label, bool cut::Machine::*member) {
-        auto* box = new QCheckBox(label, this);
+        auto* box = new WrappedCheckBox(label, this);
         wide(box);
         connect(box, &QCheckBox::clicked, this, [this, label, member](bool on) {
             editor_.edit(label, {}, [&](card::Card& card) { card.machine.*member = on; });
@@ -221,7 +230,7 @@ void ProcessStation::addCutting() {
 
 ProcessStation::Flag ProcessStation::addFlag(const QString& label, bool cut::Operation::*member,
                                              std::function<bool(const cut::Operation&)> matters) {
-    auto* box = new QCheckBox(label, this);
+    auto* box = new WrappedCheckBox(label, this);
     wide(box);
     connect(box, &QCheckBox::clicked, this, [this, label, member](bool on) {
         editor_.edit(label, {}, [&](card::Card& card) {

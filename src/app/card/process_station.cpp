@@ -2,6 +2,7 @@
 #include "app/card/operations_list.hpp"
 #include "app/card/stations.hpp"
 #include "app/controls/looks.hpp"
+#include "app/controls/wrapped_check_box.hpp"
 #include "app/session/beginning.hpp"
 #include "app/session/kept_processes.hpp"
 #include "card/printing.hpp"
@@ -69,6 +70,7 @@ void ProcessStation::addLying() {
     for (const char* side : {"back", "front", "left", "right", "top", "bottom", "start", "end"})
         lying_->addItem(wording::nameOfSide(side), QString::fromLatin1(side));
     lyingSides_ = lying_->count();
+    about("lying");
     row(tr("Lies on"), lying_);
     connect(lying_, &QComboBox::activated, this, [this](int item) {
         const std::string on = lying_->itemData(item).toString().toStdString();
@@ -96,6 +98,7 @@ ProcessStation::ProcessStation(Session& session, QWidget* parent)
     : StationBody(session.editor, parent), shop_(session.shop), maker_(session.maker) {
     kind_ = new QComboBox(this);
     kind_->setAccessibleName(tr("Process"));
+    about("process");
     row(tr("Process"), kind_);
     connect(kind_, &QComboBox::activated, this, &ProcessStation::choose);
     for (size_t k = 0; k < processKinds().kinds.size(); ++k) {
@@ -104,7 +107,7 @@ ProcessStation::ProcessStation(Session& session, QWidget* parent)
             if (!field.quiet)
                 addField(k, field);
     }
-    worn_ = new QCheckBox(wording::labelOfField("worn"), this);
+    worn_ = new WrappedCheckBox(wording::labelOfField("worn"), this);
     wide(worn_);
     connect(worn_, &QCheckBox::clicked, this, [this](bool on) {
         editor_.edit(tr("Change whether it is worn"), {}, [on](card::Card& card) { card.process.worn = on; });
@@ -123,6 +126,7 @@ ProcessStation::ProcessStation(Session& session, QWidget* parent)
     name_ = new QLineEdit(this);
     name_->setPlaceholderText(tr("a name of your own"));
     name_->setAccessibleName(tr("Name to keep this process under"));
+    about("own-limits");
     row(tr("Keep as"), name_);
     connect(name_, &QLineEdit::returnPressed, this, &ProcessStation::keep);
     connect(name_, &QLineEdit::textChanged, this, [this] { refreshKeeping(); });

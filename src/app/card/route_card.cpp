@@ -1,18 +1,15 @@
 #include "app/card/route_card.hpp"
+#include "app/controls/looks.hpp"
+#include "app/help/topic.hpp"
 #include "wording/wording.hpp"
 #include <QVBoxLayout>
 
 namespace bollard::app {
-namespace {
-
-constexpr int cardWidth = 336;
-
-} // namespace
 
 RouteCard::RouteCard(Session& session, QWidget* parent)
     : QFrame(parent), editor_(session.editor), maker_(session.maker) {
     setObjectName(QStringLiteral("routeCard"));
-    setFixedWidth(cardWidth);
+    setFixedWidth(panelWidth(usualWidth));
     setAccessibleName(tr("Route card"));
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
@@ -63,6 +60,9 @@ RouteCard::RouteCard(Session& session, QWidget* parent)
     }};
     for (int i = 0; i < count; ++i) {
         auto* station = new Station(i + 1, makes[size_t(i)].first, makes[size_t(i)].second, this);
+        constexpr std::array topics{"station-blank",   "station-lettering", "station-placing",
+                                    "station-working", "station-process",   "station-output"};
+        explain(station, QLatin1String(topics[size_t(i)]));
         stations_[size_t(i)] = station;
         layout->addWidget(station);
         connect(station, &Station::openWanted, this, [this, i] { open(i); });

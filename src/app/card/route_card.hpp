@@ -12,11 +12,13 @@ class RouteCard : public QFrame {
     /// As check::Station.
     enum Number { blank, lettering, placing, working, process, output };
     static constexpr int count = 6;
+    static constexpr int usualWidth = 336; ///< pixels, of plain text
 
     RouteCard(Session& session, QWidget* parent = nullptr);
 
     void open(int station);
     int openStation() const { return open_; }
+    void refreshBodies() { refresh(); } ///< what they show besides the card changed
     Station& station(int number) { return *stations_[size_t(number)]; }
     BlankStation& blankBody();         ///< opens it
     LetteringStation& letteringBody(); ///< opens it

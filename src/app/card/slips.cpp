@@ -1,6 +1,7 @@
 #include "app/card/slips.hpp"
 #include "app/controls/empty_out.hpp"
 #include "app/controls/looks.hpp"
+#include "app/controls/wrap_layout.hpp"
 #include "card/free_room.hpp"
 #include "wording/wording.hpp"
 #include <QApplication>
@@ -120,11 +121,9 @@ Slips::Slips(CardEditor& editor, Maker& maker, QWidget* parent)
                          });
     }
     ornament->setMenu(kinds);
-    auto* adds = new QHBoxLayout;
-    adds->setSpacing(16);
+    auto* adds = new WrapLayout(16);
     adds->addWidget(add);
     adds->addWidget(ornament);
-    adds->addStretch();
     layout->addLayout(adds);
     const auto tool = [&](const char* iconName, const QString& text, auto act) {
         QPushButton* button = iconButton(QString::fromLatin1(iconName), text, this);
@@ -188,7 +187,8 @@ void Slips::refresh() {
             shown = slip;
     }
     // A long card does not push its fields out of sight.
-    constexpr int slipHeight = 32, mostSlips = 6;
+    const int slipHeight = drawing::scaled(32);
+    constexpr int mostSlips = 6;
     const int count = std::clamp(wanted, 0, mostSlips);
     scroll_->setFixedHeight(std::max(0, count * slipHeight - 4));
     if (shown && (editor_.selected() != inView_ || wanted != shownCount_))

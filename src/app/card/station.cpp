@@ -1,5 +1,7 @@
 #include "app/card/station.hpp"
+#include "app/card/route_card.hpp"
 #include "app/controls/looks.hpp"
+#include "app/help/topic.hpp"
 #include "wording/wording.hpp"
 #include <QComboBox>
 #include <QCoreApplication>
@@ -8,6 +10,7 @@
 #include <QLabel>
 #include <QPainter>
 #include <QPushButton>
+#include <QRegularExpression>
 #include <QResizeEvent>
 #include <QScrollArea>
 #include <QScrollBar>
@@ -73,7 +76,7 @@ StationBody::StationBody(CardEditor& editor, QWidget* parent) : QWidget(parent),
     grid_->setContentsMargins(14, 2, 12, 12);
     grid_->setHorizontalSpacing(8);
     grid_->setVerticalSpacing(6);
-    grid_->setColumnMinimumWidth(0, labelWidth);
+    grid_->setColumnMinimumWidth(0, drawing::scaled(labelWidth));
     grid_->setColumnStretch(1, 1);
     grid_->setColumnStretch(3, 1);
 }
@@ -121,8 +124,8 @@ NumberField* StationBody::fieldRow(const QString& label, const quantity::PartFie
     NumberField* const made =
         number(label, kind, field->range, step, [this, label, field, part, of](double value) {
             // One key for each thing that is set, so that what is typed into it at one go is one step back.
-            editor_.edit(tr("Change %1").arg(label.toLower()), label + QString::number(editor_.selected()),
-                         [&](card::Card& card) {
+            editor_.edit(tr("Change %1").arg(wording::withinSentence(label)),
+                         label + QString::number(editor_.selected()), [&](card::Card& card) {
                              if (void* const place = part(card))
                                  setNumberAt(*field, place, of, value);
                          });
@@ -196,7 +199,8 @@ void StationBody::refreshFields() {
 void StationBody::row(const QString& label, QWidget* widget) {
     auto* name = softLabel(label, this);
     name->setBuddy(widget);
-    name->setFixedWidth(labelWidth); // long labels take two lines, so that fields stand in one column
+    if (auto* const box = qobject_cast<QComboBox*>(widget))
+        mayShrink(box);
     name->setWordWrap(true);
     // Over what stands below, so that nothing moves while someone types.
     auto* problem = new QLabel(this);
@@ -210,7 +214,36 @@ void StationBody::row(const QString& label, QWidget* widget) {
     grid_->addWidget(name, at, 0);
     grid_->addWidget(widget, at, 1, 1, columns - 1);
     add(widget, name, problem);
-    rows_.back().line = at;
+    rows_.back().line = rows_.back().own = at;
+    rows_.back().full = label;
+    fitLabels();
+}
+
+int StationBody::room() {
+    constexpr int margins = 26, edge = 1, bar = 8;
+    return panelWidth(RouteCard::usualWidth) - drawing::scaled(bar) - margins - edge;
+}
+
+/// Long labels take two lines, so that fields stand in one column; it is as wide as their longest word.
+void StationBody::fitLabels() {
+    static const QRegularExpression gaps(QStringLiteral("[\\s–-]+"));
+    int widest = std::max(labels_, drawing::scaled(labelWidth));
+    for (const Row& row : rows_)
+        if (row.label && !row.isRight)
+            for (const QString& word : row.full.split(gaps))
+                widest = std::max(widest, row.label->contentsMargins().left() +
+                                              row.label->fontMetrics().horizontalAdvance(word));
+    widest = std::min(widest, room() / 2);
+    const bool wider = widest > labels_;
+    labels_ = widest;
+    grid_->setColumnMinimumWidth(0, widest);
+    for (Row& row : rows_)
+        if (row.label && !row.isRight)
+            row.label->setFixedWidth(widest);
+    if (wider)
+        for (Row& row : rows_)
+            if (row.after)
+                placeBeside(row);
 }
 
 void StationBody::wide(QWidget* widget) {
@@ -234,25 +267,45 @@ void StationBody::showProblem(const Row& row, const QString& sentence) {
 
 void StationBody::putBeside(QWidget* widget, QWidget* first, const QString& label) {
     Row& own = rowOf(widget);
-    const int line = rowOf(first).line;
-    own.label->setText(label);
-    own.label->setMinimumWidth(0);
-    own.label->setMaximumWidth(QWIDGETSIZE_MAX);
-    own.label->setWordWrap(false);
-    own.line = line;
-    grid_->removeWidget(own.label);
-    grid_->removeWidget(widget);
-    grid_->addWidget(own.label, line, 2);
-    grid_->addWidget(widget, line, 3);
-    rowOf(first).beside = widget;
-    own.isRight = true;
-    constexpr int least = 46; // for "120 mm"
+    own.after = first;
+    own.half = label;
+    const int least = drawing::scaled(46); // for "120 mm"
     for (QWidget* half : {widget, first})
         half->setMinimumWidth(least);
-    show(own);
+    placeBeside(own);
+    fitLabels();
+}
+
+/// In the right half of the other's line where both have room; else on a line of its own.
+void StationBody::placeBeside(Row& row) {
+    Row& first = rowOf(row.after);
+    constexpr int gap = 8;
+    const int half = row.label->fontMetrics().horizontalAdvance(row.half);
+    const bool fits =
+        labels_ + half + 3 * gap + row.widget->minimumWidth() + first.widget->minimumWidth() <= room();
+    if (fits == row.isRight && row.label->text() == (fits ? row.half : row.full))
+        return;
+    row.isRight = fits;
+    row.line = fits ? first.line : row.own;
+    first.beside = fits ? row.widget : nullptr;
+    row.label->setText(fits ? row.half : row.full);
+    row.label->setWordWrap(!fits);
+    row.label->setMinimumWidth(fits ? 0 : labels_);
+    row.label->setMaximumWidth(fits ? QWIDGETSIZE_MAX : labels_);
+    grid_->removeWidget(row.label);
+    grid_->removeWidget(row.widget);
+    grid_->removeWidget(first.widget);
+    grid_->addWidget(row.label, row.line, fits ? 2 : 0);
+    if (fits)
+        grid_->addWidget(row.widget, row.line, 3);
+    else
+        grid_->addWidget(row.widget, row.line, 1, 1, columns - 1);
+    grid_->addWidget(first.widget, first.line, 1, 1, fits ? 1 : columns - 1);
+    show(row);
 }
 
 void StationBody::add(QWidget* widget, QLabel* label, QLabel* problem) {
+    explain(widget, QLatin1String(topic_));
     const bool hiddenByHand = widget->testAttribute(Qt::WA_WState_ExplicitShowHide) && widget->isHidden();
     rows_.push_back({widget, label, problem, int(folds_.size()) - 1, !hiddenByHand});
     if (!folds_.empty())
@@ -321,14 +374,22 @@ void StationBody::setRowVisible(QWidget* widget, bool visible) {
 }
 
 void StationBody::setRowLabel(QWidget* widget, const QString& label) {
-    for (const Row& row : rows_)
-        if (row.widget == widget && row.label && !row.isRight)
-            row.label->setText(label);
+    for (Row& row : rows_)
+        if (row.widget == widget && row.label && row.full != label) {
+            row.full = label;
+            if (!row.isRight)
+                row.label->setText(label);
+            fitLabels();
+        }
     widget->setAccessibleName(label);
 }
 
 void StationBody::setShortLabel(QWidget* widget, const QString& label) {
-    rowOf(widget).label->setText(label);
+    Row& row = rowOf(widget);
+    row.full = label;
+    if (!row.isRight)
+        row.label->setText(label);
+    fitLabels();
 }
 
 void StationBody::putBefore(QWidget* picture, QWidget* widget) {
@@ -351,7 +412,7 @@ Station::Station(int number, const QString& title, MakeBody makeBody, QWidget* p
     head_->installEventFilter(this);
     head_->setAccessibleName(tr("Station %1, %2").arg(number).arg(title));
     auto* grid = new QGridLayout(head_);
-    grid->setContentsMargins(44, 9, 12, 9);
+    grid->setContentsMargins(drawing::scaled(44), 9, 12, 9);
     grid->setVerticalSpacing(2);
     title_ = new QLabel(title, head_);
     QFont bold = title_->font();
@@ -442,7 +503,8 @@ void Station::paintEvent(QPaintEvent*) {
                         : open_        ? t.tide
                                        : QColor(Qt::transparent);
     painter.fillRect(QRect(0, 0, 3, height() - 1), edge);
-    const QRectF box(14.5, 12.5, 19, 19);
+    const double size = drawing::scaled(19);
+    const QRectF box(14.5, 12.5, size, size);
     painter.setPen(head_->hasFocus() ? t.tide : open_ ? t.ink : t.inkSoft);
     painter.drawRect(box);
     painter.drawText(box, Qt::AlignCenter, QString::number(number_));

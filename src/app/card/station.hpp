@@ -23,6 +23,9 @@ class StationBody : public QWidget {
   public:
     StationBody(CardEditor& editor, QWidget* parent);
     virtual void refresh() = 0; ///< shows the card's values
+    /// Pixels of the route card that a body has, without its margins.
+    static int room();
+    /// Least width of labels, in pixels of plain text.
     static constexpr int labelWidth = 88;
 
   signals:
@@ -64,6 +67,8 @@ class StationBody : public QWidget {
     /// A labelled widget.
     void row(const QString& label, QWidget* widget);
     void wide(QWidget* widget);
+    /// What of the help explains the rows from here on, until it is said again.
+    void about(const char* topic) { topic_ = topic; }
     /// Puts a row into the right half of the row of `first`, with a short label; they show side by side while
     /// both are there. Its full name stays what screen readers say.
     void putBeside(QWidget* widget, QWidget* first, const QString& label);
@@ -84,19 +89,25 @@ class StationBody : public QWidget {
 
   private:
     QGridLayout* grid_;
+    int labels_ = 0; ///< width of their column
     struct Row {
         QWidget* widget;
         QLabel* label; ///< null where the widget stands alone
         QLabel* problem;
         int fold; ///< -1 for none
         bool wanted;
-        int line = 0;         ///< of the grid
-        QWidget* beside{};    ///< in the right half of the same line; null for none
-        bool isRight = false; ///< stands there itself
+        int line = 0;           ///< of the grid
+        QWidget* beside{};      ///< in the right half of the same line; null for none
+        QWidget* after{};       ///< in whose right half it is to stand itself
+        bool isRight = false;   ///< stands there, as there is room
+        QString full{}, half{}; ///< labels of its own line and there
+        int own = 0;            ///< its own line
     };
     bool isShown(const Row& row) const;
     void showProblem(const Row& row, const QString& sentence);
     Row& rowOf(const QWidget* widget);
+    void fitLabels();
+    void placeBeside(Row& row);
     static constexpr int columns = 4;
     struct Fold {
         QPushButton* heading;
@@ -112,6 +123,7 @@ class StationBody : public QWidget {
     };
     void add(QWidget* widget, QLabel* label, QLabel* problem);
     void show(const Row& row);
+    const char* topic_ = "";
     std::vector<Row> rows_;
     std::vector<FieldRow> fieldRows_;
     std::vector<Fold> folds_;

@@ -1,6 +1,7 @@
 #include "app/card/trace_panel.hpp"
 #include "app/controls/looks.hpp"
 #include "app/controls/number_field.hpp"
+#include "app/controls/wrapped_check_box.hpp"
 #include "drawing/paths.hpp"
 #include "wording/wording.hpp"
 #include <QCheckBox>
@@ -92,7 +93,7 @@ TracePanel::TracePanel(QWidget* parent) : QWidget(parent), background_(this) {
                         [](artwork::Tracing& how, int value) { how.smoothing = value * hundredth; });
     spot_ = slider(tr("Smallest spot"), 0, 200, 8,
                    [](artwork::Tracing& how, int value) { how.smallestSpot = value; });
-    lightInk_ = new QCheckBox(tr("Light ink on dark paper"), this);
+    lightInk_ = new WrappedCheckBox(tr("Light ink on dark paper"), this);
     grid->addWidget(lightInk_, grid->rowCount(), 0, 1, 2);
     connect(lightInk_, &QCheckBox::toggled, this, [this](bool light) {
         how_.lightInk = light;

@@ -2,6 +2,7 @@
 #include "app/card/station.hpp"
 #include "app/controls/empty_out.hpp"
 #include "app/controls/looks.hpp"
+#include "app/controls/wrapped_check_box.hpp"
 #include "wording/wording.hpp"
 #include <QCheckBox>
 #include <QHBoxLayout>
@@ -46,7 +47,7 @@ void TypefaceControls::addAxis(const type::Axis& axis) {
     auto* row = new QHBoxLayout(line);
     row->setContentsMargins(0, 0, 0, 0);
     auto* label = softLabel(name, line);
-    label->setFixedWidth(StationBody::labelWidth);
+    label->setFixedWidth(drawing::scaled(StationBody::labelWidth));
     constexpr int steps = 20; // from end to end
     auto* field = new NumberField(name, NumberField::Kind::plain, {axis.least, axis.most},
                                   (axis.most - axis.least) / steps, line);
@@ -66,7 +67,7 @@ void TypefaceControls::addAxis(const type::Axis& axis) {
 }
 
 void TypefaceControls::addFeature(const std::string& tag) {
-    auto* box = new QCheckBox(wording::nameOfFeature(tag), this);
+    auto* box = new WrappedCheckBox(wording::nameOfFeature(tag), this);
     layout()->addWidget(box);
     features_.emplace_back(tag, box);
     connect(box, &QCheckBox::clicked, this, [this, tag](bool on) {

@@ -1,7 +1,9 @@
 #include "app/card/typeface_list.hpp"
 #include "app/controls/looks.hpp"
+#include "app/controls/wrapped_check_box.hpp"
 #include "drawing/paths.hpp"
 #include "setting/setting.hpp"
+#include "wording/wording.hpp"
 #include <QCheckBox>
 #include <QComboBox>
 #include <QHBoxLayout>
@@ -86,7 +88,7 @@ class RowPainter : public QStyledItemDelegate {
         painter->setPen(index.row() + 1 == model_.recentCount() ? t.inkSoft : t.line);
         painter->drawLine(option.rect.bottomLeft(), option.rect.bottomRight());
         QFont small = painter->font();
-        small.setPixelSize(11);
+        small.setPixelSize(drawing::scaled(11));
         painter->setFont(small);
         painter->setPen(t.inkSoft);
         painter->drawText(option.rect.adjusted(10, 4, -24, 0), Qt::AlignTop, index.data().toString());
@@ -348,7 +350,7 @@ TypefaceList::TypefaceList(Maker& maker, QWidget* parent) : QWidget(parent) {
     for (int i = 0; i < type::typefaceKinds; ++i)
         kind_->addItem(kinds[size_t(i)], i);
     kind_->setAccessibleName(tr("Kind of typeface"));
-    thick_ = new QCheckBox(this);
+    thick_ = new WrappedCheckBox(this);
     told_ = softLabel({}, this);
     view_ = new QListView(this);
     view_->setModel(&model_);
@@ -424,7 +426,7 @@ void TypefaceList::start(const type::TypefaceChoice& now, const QString& words,
         kind_->setCurrentIndex(0);
         thick_->setChecked(false);
         thinnest_ = thinnest;
-        thick_->setText(tr("Strokes of at least %1 mm at this size").arg(thinnest, 0, 'f', 2));
+        thick_->setText(tr("Strokes of at least %1 mm at this size").arg(wording::fixedText(thinnest, 2)));
         thick_->setVisible(thinnest > 0);
         model_.setWords(words, style);
         model_.setFilter({});

@@ -1,5 +1,6 @@
 #include "app/card/stations.hpp"
 #include "app/controls/looks.hpp"
+#include "app/controls/wrapped_check_box.hpp"
 #include "mend/mend.hpp"
 #include "quantity/field.hpp"
 #include "wording/wording.hpp"
@@ -15,6 +16,7 @@ WorkingStation::WorkingStation(CardEditor& editor, QWidget* parent) : StationBod
     for (int i = 0; i < working::kinds; ++i)
         kinds << wording::nameOf(static_cast<working::Kind>(i));
     kind_ = new Choice(tr("Working"), kinds, this, 3);
+    about("working");
     wide(kind_);
     connect(kind_, &Choice::picked, this, [this](int kind) {
         editor_.editInscription(tr("Change working"), {}, [&](card::Inscription& inscription) {
@@ -54,6 +56,7 @@ WorkingStation::WorkingStation(CardEditor& editor, QWidget* parent) : StationBod
     const auto& counters = quantity::fieldsOf<working::Counters>();
     const PartOf ofCounters = ofSelected(&card::Inscription::counters);
     const auto words = [this] { return editor_.inscription() && !editor_.inscription()->isOrnament(); };
+    about("counters");
     choiceRow(tr("Counters"), tr("What becomes of counters"), tr("Change what becomes of counters"),
               {tr("kept"), tr("lowered"), tr("cut through"), tr("dropped")}, counters, "kind", ofCounters,
               words);
@@ -74,6 +77,7 @@ void WorkingStation::addTies() {
     held_ = new QComboBox(this);
     held_->addItems({tr("nothing"), tr("ties"), tr("ties put by hand")});
     held_->setAccessibleName(tr("What holds counters"));
+    about("ties");
     row(tr("Held by"), held_);
     connect(held_, &QComboBox::activated, this, [this](int kind) {
         editor_.editInscription(tr("Change what holds counters"), {}, [&](card::Inscription& inscription) {
@@ -108,7 +112,7 @@ void WorkingStation::addTies() {
               ties, any);
     fieldRow(tr("Thickness of ties"), fields, "thickness", 0.2, ties,
              shown([](const Ties& t) { return t.depth != working::TieDepth::through; }));
-    tapered_ = new QCheckBox(tr("Wider at both ends"), this);
+    tapered_ = new WrappedCheckBox(tr("Wider at both ends"), this);
     wide(tapered_);
     connect(tapered_, &QCheckBox::clicked, this, [this](bool on) {
         editor_.editInscription(tr("Change the shape of ties"), {},

@@ -63,7 +63,7 @@ void Drawer::shut() {
 void Drawer::place() {
     const int left = beside_->isVisible() ? beside_->geometry().right() + 1 : 0;
     const int room = parentWidget()->width() - left;
-    setGeometry(left, 0, std::min(room, std::clamp(room * 3 / 5, narrowest, widest)),
+    setGeometry(left, 0, std::min(room, std::clamp(room * 3 / 5, panelWidth(narrowest), panelWidth(widest))),
                 parentWidget()->height());
 }
 

@@ -1,11 +1,15 @@
 #include "app/controls/looks.hpp"
 #include <QApplication>
+#include <QComboBox>
 #include <QFile>
 #include <QLabel>
 #include <QPainter>
 #include <QPalette>
 #include <QPushButton>
+#include <QRegularExpression>
 #include <QStyleFactory>
+#include <QStyleOptionButton>
+#include <QStylePainter>
 #include <QSvgRenderer>
 
 /// Resources of a static library are only there when asked for.
@@ -42,6 +46,7 @@ QPalette paletteOf(const Tokens& t) {
 constexpr auto sheet = R"(
 QToolTip { border: 1px solid @line; padding: 4px; }
 #bar, #routeCard, #findings, #gauge, #startPage { background: @paper; }
+#firstSteps { background: @field; border: 2px solid @tide; }
 #bar { border-bottom: 1px solid @line; }
 #routeCard { border: none; border-right: 1px solid @line; }
 #findings { border: none; border-left: 1px solid @line; }
@@ -109,7 +114,19 @@ QString filledIn(const Tokens& t) {
         {"@tide", t.tide},         {"@stop", t.stop},     {"@watch", t.watch},     {"@sound", t.sound}};
     for (const auto& [name, colour] : names)
         text.replace(QLatin1String(name), colour.name());
-    return text;
+    // What holds text goes with its size; what is thinner is a line or a gap.
+    static const QRegularExpression length(QStringLiteral("(?<![0-9-])([0-9]+)px"));
+    constexpr int thin = 8;
+    QString sized;
+    qsizetype from = 0;
+    for (auto at = length.globalMatch(text); at.hasNext();) {
+        const QRegularExpressionMatch match = at.next();
+        const int pixels = match.captured(1).toInt();
+        sized += text.mid(from, match.capturedStart(1) - from);
+        sized += QString::number(pixels < thin ? pixels : drawing::scaled(pixels));
+        from = match.capturedEnd(1);
+    }
+    return sized + text.mid(from);
 }
 
 } // namespace
@@ -120,6 +137,11 @@ void applyLook(QApplication& application, drawing::Look look) {
     application.setStyle(QStyleFactory::create(QStringLiteral("Fusion")));
     application.setPalette(paletteOf(drawing::tokens()));
     application.setStyleSheet(filledIn(drawing::tokens()));
+}
+
+int panelWidth(int usual) {
+    constexpr double share = 0.6; // of the growth
+    return int(std::lround(usual * (1 + share * (drawing::textScale() - 1))));
 }
 
 QIcon icon(const QString& name) {
@@ -145,10 +167,58 @@ QPushButton* iconButton(const QString& iconName, const QString& text, QWidget* p
     button->setObjectName(QStringLiteral("plain"));
     button->setProperty("iconName", iconName);
     button->setIcon(icon(iconName));
-    button->setIconSize({20, 20});
-    button->setFixedSize(30, 28);
+    button->setIconSize({drawing::scaled(20), drawing::scaled(20)});
+    button->setFixedSize(drawing::scaled(30), drawing::scaled(28));
     button->setAccessibleName(text);
     button->setToolTip(text);
+    return button;
+}
+
+namespace {
+
+/// Keeps a box's tool tip to what it shows, however that came.
+class SaysAll : public QObject {
+  public:
+    explicit SaysAll(QComboBox* box) : QObject(box), box_(*box) {}
+    bool eventFilter(QObject*, QEvent* event) override {
+        if (event->type() == QEvent::Paint && box_.toolTip() != box_.currentText())
+            box_.setToolTip(box_.currentText());
+        return false;
+    }
+
+  private:
+    QComboBox& box_;
+};
+
+class ElidedButton : public QPushButton {
+  public:
+    using QPushButton::QPushButton;
+    QSize minimumSizeHint() const override { return {0, QPushButton::minimumSizeHint().height()}; }
+
+  protected:
+    void paintEvent(QPaintEvent*) override {
+        QStylePainter painter(this);
+        QStyleOptionButton option;
+        initStyleOption(&option);
+        constexpr int padding = 22; // of the style sheet
+        option.text = fontMetrics().elidedText(option.text, Qt::ElideRight, width() - padding);
+        painter.drawControl(QStyle::CE_PushButton, option);
+    }
+};
+
+} // namespace
+
+void mayShrink(QComboBox* box) {
+
+    constexpr int letters = 6;
+    box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+    box->setMinimumContentsLength(letters);
+    box->installEventFilter(new SaysAll(box));
+}
+
+QPushButton* elidedButton(const QString& text, QWidget* parent) {
+    auto* button = new ElidedButton(text, parent);
+    button->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Fixed);
     return button;
 }
 

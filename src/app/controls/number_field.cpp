@@ -11,7 +11,7 @@ namespace bollard::app {
 NumberField::NumberField(const QString& name, Kind kind, card::Range range, double step, QWidget* parent)
     : QLineEdit(parent), kind_(kind), range_(range), step_(step) {
     setAccessibleName(name);
-    setMinimumWidth(64);
+    setMinimumWidth(drawing::scaled(64));
     display(0);
     connect(this, &QLineEdit::returnPressed, this, [this] {
         take();
@@ -45,7 +45,7 @@ void NumberField::setUnit(quantity::Unit unit) {
 
 void NumberField::setUnitShown(bool shown) {
     unitShown_ = shown;
-    setMinimumWidth(40);
+    setMinimumWidth(drawing::scaled(40));
     setUnit(unit_);
 }
 
@@ -63,8 +63,8 @@ void NumberField::display(double value) {
         setModified(false);
         return refuse({});
     }
-    shown_ = QString::fromStdString(kind_ == Kind::length ? quantity::textOfLength(value, unit_)
-                                                          : quantity::textOfNumber(value));
+    shown_ = wording::asWritten(QString::fromStdString(
+        kind_ == Kind::length ? quantity::textOfLength(value, unit_) : quantity::textOfNumber(value)));
     setText(shown_);
     setCursorPosition(0);
     setModified(false);
@@ -87,16 +87,15 @@ void NumberField::take() {
     if (!isModified() || text() == shown_)
         return display(value_);
     const bool emptied = !emptyMeans_.isEmpty() && text().trimmed().isEmpty();
-    const std::string typed = emptied ? quantity::textOfNumber(empty_) : text().toStdString();
+    const std::string typed =
+        emptied ? quantity::textOfNumber(empty_) : wording::asRead(text()).toStdString();
     const auto read = kind_ == Kind::length  ? quantity::lengthFromText(typed, unit_)
                       : kind_ == Kind::angle ? quantity::angleFromText(typed)
                                              : quantity::numberFromText(typed);
     if (!read)
         return refuse(wording::sentenceOf(read.problem()));
     if (!range_.holds(*read)) {
-        const auto inUnit = [&](double v) {
-            return QString::fromStdString(quantity::roundedText(v / unitSize(), 3));
-        };
+        const auto inUnit = [&](double v) { return wording::numberText(v / unitSize(), 3); };
         return refuse(tr("Between %1 and %2 %3.").arg(inUnit(range_.least), inUnit(range_.most), suffix()));
     }
     const bool changed = *read != value_;

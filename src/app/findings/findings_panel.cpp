@@ -1,8 +1,12 @@
 #include "app/findings/findings_panel.hpp"
 #include "app/controls/empty_out.hpp"
 #include "app/controls/looks.hpp"
+#include "app/controls/wrap_layout.hpp"
+#include "app/controls/wrapped_check_box.hpp"
+#include "app/help/topic.hpp"
 #include "card/own_row.hpp"
 #include "wording/wording.hpp"
+#include <QAccessible>
 #include <QCheckBox>
 #include <QElapsedTimer>
 #include <QGridLayout>
@@ -17,7 +21,7 @@
 namespace bollard::app {
 namespace {
 
-constexpr int panelWidth = 280;
+constexpr int usualWidth = 280;
 
 QColor colourOf(check::Severity severity) {
     const drawing::Tokens& t = drawing::tokens();
@@ -93,23 +97,30 @@ FindingRow::FindingRow(QWidget* parent) : QFrame(parent) {
     why_->setObjectName(QStringLiteral("soft"));
     grid->addWidget(title_, 0, 0);
     grid->addWidget(measured_, 0, 1, Qt::AlignRight | Qt::AlignTop);
-    grid->addWidget(where_, 1, 0, 1, 2);
+    grid->addWidget(where_, 2, 0, 1, 2);
     step_ = softLabel({}, this);
     step_->hide();
-    grid->addWidget(step_, 4, 0, 1, 2);
-    grid->addWidget(why_, 2, 0, 1, 2);
+    grid->addWidget(step_, 5, 0, 1, 2);
+    grid->addWidget(why_, 3, 0, 1, 2);
     grid->setColumnStretch(0, 1);
     mends_ = new QVBoxLayout;
     mends_->setSpacing(2);
-    grid->addLayout(mends_, 3, 0, 1, 2);
+    grid->addLayout(mends_, 4, 0, 1, 2);
     stand_ = new QPushButton(this);
     stand_->setObjectName(QStringLiteral("link"));
-    grid->addWidget(stand_, 5, 0, 1, 2);
+    auto* why = new QPushButton(tr("Why?"), this);
+    why->setObjectName(QStringLiteral("link"));
+    why->setAccessibleName(tr("Help on this finding"));
+    connect(why, &QPushButton::clicked, this, &FindingRow::helpWanted);
+    auto* links = new WrapLayout(16);
+    links->addWidget(stand_);
+    links->addWidget(why);
+    grid->addLayout(links, 6, 0, 1, 2);
     reason_ = new QLineEdit(this);
     reason_->setPlaceholderText(tr("why it may stand; Return"));
     reason_->setAccessibleName(tr("Why the finding may stand"));
     reason_->hide();
-    grid->addWidget(reason_, 6, 0, 1, 2);
+    grid->addWidget(reason_, 7, 0, 1, 2);
     connect(stand_, &QPushButton::clicked, this, [this] {
         if (finding_.accepted)
             emit countWanted();
@@ -144,6 +155,8 @@ void FindingRow::tell(const check::Finding& finding, const card::Card& card) {
     if (finding_.places.size() != finding.places.size())
         endSteps();
     finding_ = finding;
+    explain(this, QString::fromUtf8(check::nameOf(finding.kind).data(),
+                                    qsizetype(check::nameOf(finding.kind).size())));
     const wording::FindingText text = wording::textOf(finding, card);
     const auto set = [](QLabel* label, const QString& now) {
         if (label->text() != now)
@@ -151,6 +164,7 @@ void FindingRow::tell(const check::Finding& finding, const card::Card& card) {
     };
     set(title_, text.title);
     set(measured_, text.measured);
+    placeMeasured();
     set(where_, text.where);
     where_->setVisible(!text.where.isEmpty());
     set(why_, text.why);
@@ -162,6 +176,24 @@ void FindingRow::tell(const check::Finding& finding, const card::Card& card) {
     setAccessibleName(QStringLiteral("%1: %2 %3").arg(nameOf(finding.severity), text.title, text.measured));
     setAccessibleDescription(text.where + QStringLiteral(". ") + text.why);
     update();
+}
+
+/// Beside the title, or below it where its longest word leaves no room.
+void FindingRow::placeMeasured() {
+    auto* const grid = static_cast<QGridLayout*>(layout());
+    int longest = 0;
+    for (const QString& word : title_->text().split(QLatin1Char(' ')))
+        longest = std::max(longest, title_->fontMetrics().horizontalAdvance(word));
+    const QMargins margins = grid->contentsMargins();
+    const bool beside = longest + grid->horizontalSpacing() + measured_->sizeHint().width() <=
+                        panelWidth(usualWidth) - margins.left() - margins.right();
+    grid->removeWidget(title_);
+    grid->removeWidget(measured_);
+    grid->addWidget(title_, 0, 0, 1, beside ? 1 : 2);
+    if (beside)
+        grid->addWidget(measured_, 0, 1, Qt::AlignRight | Qt::AlignTop);
+    else
+        grid->addWidget(measured_, 1, 0, 1, 2);
 }
 
 check::Finding FindingRow::step() {
@@ -208,7 +240,7 @@ void FindingRow::offer(const std::vector<mend::Offer>& offers) {
     }
     for (const mend::Offer& offer : offers) {
         const QString sentence = wording::sentenceOf(offer);
-        auto* button = new QPushButton(wording::buttonOf(offer), this);
+        QPushButton* button = elidedButton(wording::buttonOf(offer), this);
         button->setAccessibleName(tr("Mend: %1").arg(sentence));
         button->setToolTip(sentence);
         connect(button, &QPushButton::clicked, this, [this, offer] { emit mendWanted(offer); });
@@ -265,8 +297,9 @@ void FindingRow::keyPressEvent(QKeyEvent* event) {
 FindingsPanel::FindingsPanel(CardEditor& editor, Maker& maker, QWidget* parent)
     : QFrame(parent), editor_(editor), maker_(maker), mending_(this) {
     setObjectName(QStringLiteral("findings"));
-    setFixedWidth(panelWidth);
+    setFixedWidth(panelWidth(usualWidth));
     setAccessibleName(tr("Findings"));
+    explain(this, QStringLiteral("findings"));
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(0);
@@ -286,7 +319,7 @@ FindingsPanel::FindingsPanel(CardEditor& editor, Maker& maker, QWidget* parent)
     mendAll_->setAccessibleName(tr("Look for mends of all that stops"));
     head->addWidget(mendAll_);
     connect(mendAll_, &QPushButton::clicked, this, &FindingsPanel::planWanted);
-    oneRow_ = new QCheckBox(this);
+    oneRow_ = new WrappedCheckBox(this);
     oneRow_->hide();
     head->addWidget(oneRow_);
     layout->addLayout(head);
@@ -304,6 +337,13 @@ FindingsPanel::FindingsPanel(CardEditor& editor, Maker& maker, QWidget* parent)
     layout->addWidget(scroll, 1);
     connect(&maker_, &Maker::stageDone, this, &FindingsPanel::takeShown);
     takeShown();
+}
+
+void FindingsPanel::setBeside(bool beside) {
+    if (beside)
+        return setFixedWidth(panelWidth(usualWidth));
+    setMinimumWidth(0);
+    setMaximumWidth(QWIDGETSIZE_MAX);
 }
 
 QString FindingsPanel::verdict() const {
@@ -327,6 +367,8 @@ void FindingsPanel::takeShown() {
                                            : checked && checked->complete ? drawing::tokens().sound
                                                                           : drawing::tokens().inkSoft);
     verdict_->setPalette(palette);
+    if (checked && checked->complete)
+        announce(worst);
     mendAll_->setVisible(worst == check::Severity::stop && checked && checked->complete);
     oneRow_->setText(tr("Mends only for row %1").arg(editor_.card().row + 1));
     oneRow_->setVisible(editor_.card().rows->count() > 1 && worst != check::Severity::note);
@@ -370,6 +412,19 @@ void FindingsPanel::takeShown() {
     }
 }
 
+/// Whoever listens to the window hears another verdict; a stop is said at once.
+void FindingsPanel::announce(check::Severity worst) {
+    const QString verdict = verdict_->text();
+    if (verdict == announced_)
+        return;
+    announced_ = verdict;
+    verdict_->setAccessibleName(tr("Verdict: %1").arg(verdict));
+    if (worst == check::Severity::stop) {
+        QAccessibleEvent alert(verdict_, QAccessible::Alert);
+        QAccessible::updateAccessibility(&alert);
+    }
+}
+
 FindingRow* FindingsPanel::newRow() {
     auto* row = new FindingRow(this);
     connect(row, &FindingRow::pointed, this, [this, row](bool on) {
@@ -378,6 +433,7 @@ FindingRow* FindingsPanel::newRow() {
     });
     connect(row, &FindingRow::opened, this, [this, row] { open(row); });
     connect(row, &FindingRow::mendWanted, this, &FindingsPanel::mend);
+    connect(row, &FindingRow::helpWanted, this, [this, row] { emit helpWanted(topicsOf(row)); });
     connect(row, &FindingRow::acceptWanted, this, [this, row](const QString& reason) {
         editor_.edit(tr("Let a finding stand"), {}, [&](card::Card& card) {
             std::erase_if(card.accepted,

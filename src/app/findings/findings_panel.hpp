@@ -42,6 +42,7 @@ class FindingRow : public QFrame {
     void mendWanted(const mend::Offer& offer);
     void acceptWanted(const QString& reason); ///< let it stand
     void countWanted();                       ///< no more
+    void helpWanted();                        ///< on its kind
 
   protected:
     void enterEvent(QEnterEvent* event) override;
@@ -54,6 +55,7 @@ class FindingRow : public QFrame {
 
   private:
     check::Finding finding_;
+    void placeMeasured();
     void showStanding();
     void askReason();
 
@@ -73,6 +75,7 @@ class FindingsPanel : public QFrame {
   public:
     FindingsPanel(CardEditor& editor, Maker& maker, QWidget* parent = nullptr);
 
+    void setBeside(bool beside); ///< the board, with a width of its own; else as wide as what holds it
     QString verdict() const;
     QList<FindingRow*> rows() const;
     void next(); ///< opens the finding after the one opened last
@@ -83,9 +86,11 @@ class FindingsPanel : public QFrame {
     void lit(const std::vector<check::FindingPlace>& places, bool stops);
     void opened(const check::Finding& finding);
     void planWanted(); ///< mends for all that stops
+    void helpWanted(const QStringList& topics);
 
   private:
     void takeShown();
+    void announce(check::Severity worst);
     FindingRow* newRow();
     void open(FindingRow* row);
     /// Tries what could clear the findings, off this thread.
@@ -102,6 +107,7 @@ class FindingsPanel : public QFrame {
     std::shared_ptr<const card::Checked> checked_;
     quantity::Unit unit_{}; ///< that the rows tell lengths in
     int last_ = -1;
+    QString announced_; ///< the verdict that was told last
     Background mending_;
 };
 

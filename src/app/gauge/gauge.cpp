@@ -1,4 +1,5 @@
 #include "app/gauge/gauge.hpp"
+#include "app/help/topic.hpp"
 #include "drawing/tokens.hpp"
 #include "wording/wording.hpp"
 #include <QMouseEvent>
@@ -10,7 +11,7 @@
 namespace bollard::app {
 namespace {
 
-constexpr int left = 84, right = 24, barCount = check::WidthCounts::bars;
+constexpr int leastLeft = 84, right = 24, barCount = check::WidthCounts::bars;
 constexpr std::string_view strokeStop = "strokeStop", strokeWatch = "strokeWatch", gapStop = "gapStop",
                            gapWatch = "gapWatch";
 constexpr std::array marks{strokeStop, strokeWatch, gapStop, gapWatch};
@@ -28,7 +29,8 @@ Gauge::Gauge(CardEditor& editor, Maker& maker, QWidget* parent)
     : QWidget(parent), editor_(editor), maker_(maker) {
     setObjectName(QStringLiteral("gauge"));
     setAttribute(Qt::WA_StyledBackground);
-    setFixedHeight(104);
+    setFixedHeight(drawing::scaled(104));
+    explain(this, QStringLiteral("gauge"));
     setMouseTracking(true);
     setAccessibleName(tr("Gauge"));
     connect(&maker_, &Maker::stageDone, this, &Gauge::count);
@@ -71,16 +73,25 @@ void Gauge::count() {
         barWidth_ = widest_ / barCount;
         bars_.assign(counts->ofSpan[span].begin(), counts->ofSpan[span].end());
     }
-    setAccessibleDescription(counts && counts->thinnest >= 0
-                                 ? tr("The thinnest stroke is %1 mm wide.").arg(counts->thinnest, 0, 'f', 2)
-                                 : QString());
+    setAccessibleDescription(
+        counts && counts->thinnest >= 0
+            ? tr("The thinnest stroke is %1 mm wide.").arg(wording::fixedText(counts->thinnest, 2))
+            : QString());
     update();
 }
 
+/// As wide as the longer of the two names needs.
+int Gauge::leftOfBars() const {
+    return std::max(leastLeft, 24 + std::max(fontMetrics().horizontalAdvance(tr("strokes")),
+                                             fontMetrics().horizontalAdvance(tr("gaps"))));
+}
+
 double Gauge::pixel(double mm) const {
+    const int left = leftOfBars();
     return left + (width() - left - right) * std::min(mm, widest_) / widest_;
 }
 double Gauge::millimetre(double pixel) const {
+    const int left = leftOfBars();
     return std::clamp((pixel - left) * widest_ / (width() - left - right), 0.0, widest_);
 }
 
@@ -95,7 +106,9 @@ void Gauge::paintEvent(QPaintEvent* event) {
     painter.fillRect(rect(), t.paper);
     painter.setPen(t.line);
     painter.drawLine(0, 0, width(), 0);
-    const double middle = height() / 2.0 - 4, reach = 34;
+    const int left = leftOfBars();
+    const double axis = drawing::scaled(14); // height of its numbers
+    const double middle = (height() - axis) / 2 + 3, reach = drawing::scaled(34);
     double tallest = 0;
     for (const Bar& bar : bars_)
         tallest = std::max({tallest, bar.stroke, bar.gap});
@@ -114,22 +127,23 @@ void Gauge::paintEvent(QPaintEvent* event) {
         painter.setBrush(colour(mm, strokeStop, strokeWatch, t.tide));
         painter.drawRect(QRectF(x + 0.5, middle - tall(bar.stroke), each - 1, tall(bar.stroke)));
         painter.setBrush(colour(mm, gapStop, gapWatch, t.inkSoft));
-        painter.drawRect(QRectF(x + 0.5, middle + 15, each - 1, tall(bar.gap)));
+        painter.drawRect(QRectF(x + 0.5, middle + axis + 1, each - 1, tall(bar.gap)));
     }
     painter.setPen(t.ink);
-    painter.drawText(QRectF(14, middle - 34, left - 20, 30), Qt::AlignVCenter, tr("strokes"));
-    painter.drawText(QRectF(14, middle + 16, left - 20, 30), Qt::AlignVCenter, tr("gaps"));
+    painter.drawText(QRectF(14, middle - reach, left - 20, reach - 4), Qt::AlignVCenter, tr("strokes"));
+    painter.drawText(QRectF(14, middle + axis + 2, left - 20, reach - 4), Qt::AlignVCenter, tr("gaps"));
     QFont small = painter.font();
-    small.setPixelSize(11);
+    small.setPixelSize(drawing::scaled(11));
     painter.setFont(small);
     painter.setPen(t.inkSoft);
     painter.drawLine(QPointF(left, middle), QPointF(width() - right, middle));
-    painter.drawLine(QPointF(left, middle + 14), QPointF(width() - right, middle + 14));
-    for (int i = 0; i <= 8; ++i) {
+    painter.drawLine(QPointF(left, middle + axis), QPointF(width() - right, middle + axis));
+    const int room = 8 * (painter.fontMetrics().horizontalAdvance(QStringLiteral("0.00")) + 8);
+    const int each8th = room <= width() - left - right ? 1 : room / 2 <= width() - left - right ? 2 : 4;
+    for (int i = 0; i <= 8; i += each8th) {
         const double mm = widest_ * i / 8;
-        const QString text =
-            QString::fromStdString(quantity::roundedText(mm, 2)) + (i == 8 ? tr(" mm +") : QString());
-        painter.drawText(QRectF(pixel(mm) - 30, middle, 60, 14), Qt::AlignCenter, text);
+        const QString text = wording::numberText(mm, 2) + (i == 8 ? tr(" mm +") : QString());
+        painter.drawText(QRectF(pixel(mm) - 2 * axis, middle, 4 * axis, axis), Qt::AlignCenter, text);
     }
     painter.setRenderHint(QPainter::Antialiasing);
     for (const std::string_view mark : marks) {
@@ -138,7 +152,7 @@ void Gauge::paintEvent(QPaintEvent* event) {
             continue;
         const QPointF at = markPosition(mark);
         const QColor ink = isStopMark(mark) ? t.stop : t.watch;
-        const double base = isStrokeMark(mark) ? middle : middle + 15;
+        const double base = isStrokeMark(mark) ? middle : middle + axis + 1;
         painter.setPen(QPen(ink, 1.2, isStopMark(mark) ? Qt::SolidLine : Qt::DashLine));
         painter.drawLine(at, QPointF(at.x(), base));
         painter.setPen(Qt::NoPen);
@@ -163,20 +177,21 @@ void Gauge::mouseMoveEvent(QMouseEvent* event) {
     if (dragged_ && event->buttons() & Qt::LeftButton) {
         const double limit = std::round(millimetre(event->position().x()) * 100) / 100;
         const std::string key = process::keyOf(kind(), *dragged_);
-        QToolTip::showText(event->globalPosition().toPoint(),
-                           QStringLiteral("%1 %2 mm").arg(labelOf(*dragged_)).arg(limit, 0, 'f', 2), this);
+        QToolTip::showText(
+            event->globalPosition().toPoint(),
+            QStringLiteral("%1 %2 mm").arg(labelOf(*dragged_)).arg(wording::fixedText(limit, 2)), this);
         return editor_.edit(tr("Change a limit"), QStringLiteral("limit"),
                             [&](card::Card& card) { card.process.own[key] = limit; });
     }
-    const double middle = height() / 2.0 - 4;
-    const bool over = event->position().x() >= left && event->position().x() < width() - right;
+    const bool over = event->position().x() >= leftOfBars() && event->position().x() < width() - right;
     const int bar = over ? std::min(int(millimetre(event->position().x()) / barWidth_), barCount - 1) : -1;
     for (const std::string_view mark : marks)
         if (limitNow(mark) > 0 && (markPosition(mark) - event->position()).manhattanLength() < 12)
-            QToolTip::showText(event->globalPosition().toPoint(),
-                               QStringLiteral("%1 %2 mm").arg(labelOf(mark)).arg(limitNow(mark), 0, 'f', 2),
-                               this);
-    lightBar(bar, event->position().y() < middle + 7);
+            QToolTip::showText(
+                event->globalPosition().toPoint(),
+                QStringLiteral("%1 %2 mm").arg(labelOf(mark)).arg(wording::fixedText(limitNow(mark), 2)),
+                this);
+    lightBar(bar, event->position().y() < height() / 2.0 + 3);
 }
 
 void Gauge::mouseReleaseEvent(QMouseEvent*) {

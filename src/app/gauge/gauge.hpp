@@ -34,6 +34,7 @@ class Gauge : public QWidget {
     /// In force for the selected words; 0 where the process has no such limit.
     double limitNow(std::string_view limit) const;
     QString labelOf(std::string_view limit) const;
+    int leftOfBars() const;
     double pixel(double mm) const;
     double millimetre(double pixel) const;
     void lightBar(int bar, bool strokes);

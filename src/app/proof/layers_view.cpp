@@ -238,8 +238,9 @@ void LayersView::take(const Laid& laid, const card::Made& made) {
     }
     const quantity::Unit unit = editor_.card().unit;
     constexpr double perCubicCentimetre = 1000, aMinute = 60;
-    QStringList parts{tr("%n layer(s)", nullptr, int(layers.size())),
-                      tr("%1 cm³").arg(body::volumeOf(made.solid->mesh) / perCubicCentimetre, 0, 'f', 1)};
+    QStringList parts{
+        tr("%n layer(s)", nullptr, int(layers.size())),
+        tr("%1 cm³").arg(wording::fixedText(body::volumeOf(made.solid->mesh) / perCubicCentimetre, 1))};
     if (const double mass = card::massOf(made); mass > 0)
         parts << wording::massText(mass);
     parts << tr("roughly %1 min")
@@ -250,7 +251,7 @@ void LayersView::take(const Laid& laid, const card::Made& made) {
     if (!proof_->oneNozzle)
         parts << tr("both colours in one layer: two nozzles");
     parts << (proof_->largestLost.area > 0
-                  ? tr("the largest lost %1 mm²").arg(proof_->largestLost.area, 0, 'f', 2)
+                  ? tr("the largest lost %1 mm²").arg(wording::fixedText(proof_->largestLost.area, 2))
                   : tr("nothing is lost"));
     if (!proof_->stands)
         parts << QStringLiteral("<b style='color:%1'>%2</b>")
@@ -278,7 +279,8 @@ void LayersView::go(int number) {
     QStringList parts{
         tr("layer %1 of %2").arg(number).arg(proof_->layers.size()),
         tr("%1 to %2").arg(wording::lengthText(layer.low, unit), wording::lengthText(layer.high, unit)),
-        tr("%1 mm²").arg(layer.area, 0, 'f', 1), tr("lines %1 m").arg(layer.lines / aMetre, 0, 'f', 1)};
+        tr("%1 mm²").arg(wording::fixedText(layer.area, 1)),
+        tr("lines %1 m").arg(wording::fixedText(layer.lines / aMetre, 1))};
     if (layer.letters > 0 && layer.between > 0)
         parts << tr("%1 of wall between letters and blank").arg(wording::lengthText(layer.between, unit));
     if (!layer.lost.empty())

@@ -8,7 +8,7 @@ ProofStrip::ProofStrip(const QString& back, const QString& on, const QString& sc
     : QWidget(parent) {
     setObjectName(QStringLiteral("gauge"));
     setAttribute(Qt::WA_StyledBackground);
-    setFixedHeight(104);
+    setFixedHeight(drawing::scaled(104));
     auto* rows = new QVBoxLayout(this);
     rows->setContentsMargins(14, 8, 14, 8);
     told_ = new QLabel(this);
@@ -20,7 +20,7 @@ ProofStrip::ProofStrip(const QString& back, const QString& on, const QString& sc
     const auto addStep = [this](const QString& text, const QString& name, int by) {
         auto* step = new QPushButton(text, this);
         step->setAccessibleName(name);
-        step->setFixedWidth(40);
+        step->setFixedWidth(drawing::scaled(40));
         row_->addWidget(step);
         connect(step, &QPushButton::clicked, this,
                 [this, by] { scrubber_->setValue(scrubber_->value() + by); });

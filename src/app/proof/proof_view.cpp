@@ -2,6 +2,7 @@
 #include "app/proof/proof_strip.hpp"
 #include "cut/gcode.hpp"
 #include "drawing/proof_picture.hpp"
+#include "drawing/tokens.hpp"
 #include "wording/wording.hpp"
 #include <QEvent>
 #include <QHBoxLayout>
@@ -270,8 +271,9 @@ void ProofCanvas::paintBar(QPainter& painter, double degrees, const cut::RotaryA
     painter.setBrush(t.paper);
     const QPointF tip = middle - QPointF(0, radius);
     painter.drawPolygon(QPolygonF{tip, tip + QPointF(-4, -12), tip + QPointF(4, -12)});
-    painter.drawText(QRectF(middle.x() - 60, middle.y() + radius + 2, 120, 18), Qt::AlignCenter,
-                     QStringLiteral("%1 %2°").arg(QLatin1Char(axis.word())).arg(degrees, 0, 'f', 1));
+    painter.drawText(
+        QRectF(middle.x() - 60, middle.y() + radius + 2, 120, 18), Qt::AlignCenter,
+        QStringLiteral("%1 %2°").arg(QLatin1Char(axis.word())).arg(wording::fixedText(degrees, 1)));
 }
 
 ProofView::ProofView(CardEditor& editor, Maker& maker, QWidget* parent)
@@ -288,7 +290,7 @@ ProofView::ProofView(CardEditor& editor, Maker& maker, QWidget* parent)
     lines_->setAccessibleName(tr("Lines of the program"));
     lines_->setUniformItemSizes(true);
     lines_->setEditTriggers(QAbstractItemView::NoEditTriggers);
-    lines_->setFixedWidth(190);
+    lines_->setFixedWidth(drawing::scaled(190));
     lines_->setFrameShape(QFrame::NoFrame);
     program_ = new QStringListModel(this);
     lines_->setModel(program_);
@@ -492,7 +494,7 @@ void ProofView::go(int move) {
                         (proof_->program.axis == ' ' ? QString()
                                                      : QStringLiteral("  %1 %2°")
                                                            .arg(QLatin1Char(proof_->program.axis))
-                                                           .arg(now.turnedTo, 0, 'f', 1)));
+                                                           .arg(wording::fixedText(now.turnedTo, 1))));
     } else {
         place_->setText(tr("before the first move"));
     }

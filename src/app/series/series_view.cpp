@@ -7,6 +7,7 @@
 #include <QCheckBox>
 #include <QComboBox>
 #include <QDir>
+#include <QEvent>
 #include <QFormLayout>
 #include <QHBoxLayout>
 #include <QLabel>
@@ -202,7 +203,7 @@ QWidget* SeriesView::makeControls() {
     auto* panel = new QWidget(this);
     panel->setObjectName(QStringLiteral("panel"));
     panel->setAttribute(Qt::WA_StyledBackground);
-    panel->setFixedWidth(232);
+    panel->setFixedWidth(drawing::scaled(232));
     auto* column = new QVBoxLayout(panel);
     column->setContentsMargins(12, 12, 12, 12);
     what_ = new Choice(tr("What is shown of the rows"), {tr("Rows"), tr("Sheets")}, panel);

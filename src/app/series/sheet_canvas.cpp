@@ -1,6 +1,7 @@
 #include "app/series/sheet_canvas.hpp"
 #include "drawing/paths.hpp"
 #include "drawing/tokens.hpp"
+#include "wording/wording.hpp"
 #include <QFontInfo>
 #include <QKeyEvent>
 #include <QMouseEvent>
@@ -105,9 +106,10 @@ void SheetCanvas::paintEvent(QPaintEvent*) {
         }
         painter.setFont(font());
         painter.setPen(t.ink);
-        painter.drawText(QRectF(sheet.left(), sheet.top() - 22, std::max(sheet.width(), 160.0), 18),
-                         Qt::AlignLeft | Qt::AlignVCenter,
-                         tr("Sheet %1, %2 % full").arg(i + 1).arg(nest_->sheets[i].used * 100, 0, 'f', 0));
+        painter.drawText(
+            QRectF(sheet.left(), sheet.top() - 22, std::max(sheet.width(), 160.0), 18),
+            Qt::AlignLeft | Qt::AlignVCenter,
+            tr("Sheet %1, %2 % full").arg(i + 1).arg(wording::fixedText(nest_->sheets[i].used * 100, 0)));
     }
 }
 

@@ -26,10 +26,21 @@ class KeptShop : public QObject {
         return write(own);
     }
 
+    /// Forgets a machine or a tool of one's own; what shipped under its name is there again.
+    template<class One> QString forget(const One& one) {
+        cut::Shop own = own_;
+        std::erase(listOf(own, one), one);
+        return write(own);
+    }
+    /// What is a person's own of it.
+    const cut::Shop& own() const { return own_; }
+
   signals:
     void changed();
 
   private:
+    static std::vector<cut::RackTool>& listOf(cut::Shop& shop, const cut::RackTool&) { return shop.rack; }
+    static std::vector<cut::Machine>& listOf(cut::Shop& shop, const cut::Machine&) { return shop.machines; }
     QString write(const cut::Shop& own);
     cut::Shop own_;
     std::shared_ptr<const cut::Shop> shop_;

@@ -2,6 +2,7 @@
 #include "app/controls/empty_out.hpp"
 #include "app/controls/looks.hpp"
 #include "app/controls/number_field.hpp"
+#include "app/help/topic.hpp"
 #include "app/session/beginning.hpp"
 #include "card/card_json.hpp"
 #include "card/pipeline.hpp"
@@ -98,6 +99,7 @@ QImage drawn(const QString& path, const std::shared_ptr<const type::Catalogue>& 
 StartPage::StartPage(QWidget* parent) : QScrollArea(parent), background_(this) {
     setWidgetResizable(true);
     setAccessibleName(tr("Start page"));
+    explain(this, QStringLiteral("start-page"));
 }
 
 void StartPage::showEvent(QShowEvent* event) {
@@ -115,10 +117,10 @@ void StartPage::build() {
     layout_->setSpacing(10);
     auto* title = new QLabel(tr("Lettering for things that are made"), page);
     QFont large = title->font();
-    large.setPixelSize(26);
+    large.setPixelSize(drawing::scaled(26));
     large.setWeight(QFont::DemiBold);
     title->setFont(large);
-    title->setStyleSheet(QStringLiteral("font-size: 26px"));
+    title->setStyleSheet(QStringLiteral("font-size: %1px").arg(drawing::scaled(26)));
     layout_->addWidget(title);
     layout_->addWidget(
         softLabel(tr("Type words, see them on the piece, see what cannot be made, write the solid."), page));
@@ -144,7 +146,7 @@ void StartPage::build() {
         button->setText(sample.title);
         button->setAccessibleName(tr("Sample: %1").arg(sample.title));
         button->setIconSize(pictureSize);
-        button->setFixedSize(pictureSize + QSize(16, 44));
+        button->setFixedSize(pictureSize + QSize(16, drawing::scaled(44)));
         button->setStyleSheet(
             QStringLiteral("QToolButton{border:1px solid %1;background:transparent;padding:6px}"
                            "QToolButton:hover,QToolButton:focus{border-color:%2}")
@@ -185,7 +187,7 @@ QWidget* StartPage::makeBeginning(QWidget* page) {
         auto* field = new NumberField(name, NumberField::Kind::length, quantity::ranges::blankSize, 10, row);
         field->setUnit(now.unit);
         field->setValue(value);
-        field->setFixedWidth(84);
+        field->setFixedWidth(drawing::scaled(84));
         connect(field, &NumberField::edited, this, &StartPage::takeBeginning);
         line->addWidget(field);
         return field;
@@ -208,6 +210,19 @@ QWidget* StartPage::makeBeginning(QWidget* page) {
         connect(choice, &QComboBox::activated, this, &StartPage::takeBeginning);
     tellBeginning(now.told);
     return row;
+}
+
+void StartPage::showBeginning() {
+    if (!layout_)
+        return;
+    const Beginning now = beginning();
+    process_->setCurrentIndex(int(processKinds().get(&now.process)));
+    unit_->setCurrentIndex(unit_->findData(int(now.unit)));
+    for (const auto& [field, value] : {std::pair(bedWidth_, now.bedWidth), {bedDepth_, now.bedDepth}}) {
+        field->setUnit(now.unit);
+        field->setValue(value);
+    }
+    tellBeginning(now.told);
 }
 
 void StartPage::tellBeginning(bool told) {

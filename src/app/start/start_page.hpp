@@ -21,6 +21,7 @@ class StartPage : public QScrollArea {
 
     void setLeftOvers(const std::vector<LeftOver>& leftOvers);
     void setRecent(const QStringList& paths);
+    void showBeginning(); ///< what new cards begin with, as it is kept now
     /// Draws the samples, off the interface thread.
     void setCatalogue(const std::shared_ptr<const type::Catalogue>& catalogue);
 

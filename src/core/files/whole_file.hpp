@@ -2,9 +2,11 @@
 #pragma once
 #include "quantity/read_whole.hpp"
 #include "quantity/result.hpp"
+#include <optional>
 #include <span>
 #include <string>
 #include <string_view>
+#include <vector>
 
 namespace bollard::files {
 

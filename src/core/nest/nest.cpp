@@ -350,7 +350,7 @@ class Nesting {
         constexpr std::uint64_t mostWork = 50'000'000;
         const size_t turns = turnsOf(board_.turning).size();
         std::vector<size_t> phases;
-        for (const size_t some : {1, 2, 4, 24})
+        for (const size_t some : {1u, 2u, 4u, 24u})
             if (some <= turns)
                 phases.push_back(some);
         std::mt19937 random(1);

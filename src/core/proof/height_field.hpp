@@ -2,6 +2,7 @@
 #pragma once
 #include "cut/stock.hpp"
 #include "cut/tool.hpp"
+#include "plane/point.hpp"
 #include "proof/rs274.hpp"
 #include <functional>
 #include <span>
