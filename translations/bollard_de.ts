@@ -1504,6 +1504,14 @@
         <source>Stopped.</source>
         <translation>Angehalten.</translation>
     </message>
+    <message>
+        <source>“%1” holds more than can be worked: %2.</source>
+        <translation>„%1“ enthält mehr, als bearbeitet werden kann: %2.</translation>
+    </message>
+    <message>
+        <source>It needs more than %1 GB of memory. Make it of fewer or simpler letters.</source>
+        <translation>Es braucht mehr als %1 GB Speicher. Mach es aus weniger oder einfacheren Buchstaben.</translation>
+    </message>
 </context>
 <context>
     <name>Processes</name>
@@ -3341,7 +3349,7 @@
     <name>bollard::app::Desk</name>
     <message>
         <source>Language and size of text change once nothing is sent any more.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sprache und Textgröße ändern sich, sobald nichts mehr gesendet wird.</translation>
     </message>
 </context>
 <context>
@@ -3387,11 +3395,11 @@
     </message>
     <message>
         <source>Why?</source>
-        <translation type="unfinished"></translation>
+        <translation>Warum?</translation>
     </message>
     <message>
         <source>Help on this finding</source>
-        <translation type="unfinished"></translation>
+        <translation>Hilfe zu diesem Befund</translation>
     </message>
 </context>
 <context>
@@ -3438,50 +3446,50 @@
     </message>
     <message>
         <source>Verdict: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Urteil: %1</translation>
     </message>
 </context>
 <context>
     <name>bollard::app::FirstSteps</name>
     <message>
         <source>Leave the steps</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Schritte verlassen</translation>
     </message>
     <message>
         <source>That is the way of every part: words, findings, files. F1 tells the rest.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das ist der Weg jedes Teils: Wörter, Befunde, Dateien. F1 sagt den Rest.</translation>
     </message>
     <message>
         <source>1 of 3: words</source>
-        <translation type="unfinished"></translation>
+        <translation>1 von 3: Wörter</translation>
     </message>
     <message>
         <source>2 of 3: what cannot be made</source>
-        <translation type="unfinished"></translation>
+        <translation>2 von 3: was sich nicht machen lässt</translation>
     </message>
     <message>
         <source>3 of 3: files</source>
-        <translation type="unfinished"></translation>
+        <translation>3 von 3: Dateien</translation>
     </message>
     <message>
         <source>These words are cut out. Write others, or some more, in Lettering: the board follows.</source>
-        <translation type="unfinished"></translation>
+        <translation>Diese Wörter werden ausgeschnitten. Schreib andere, oder mehr, in Beschriftung: die Tafel folgt.</translation>
     </message>
     <message>
         <source>A part that is joined to nothing falls off. Press one of the buttons below the finding: it mends it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein Stück, das an nichts hängt, fällt ab. Drück eine der Tasten unter dem Befund: sie hilft ab.</translation>
     </message>
     <message>
         <source>Tick a format in Output and press “Write what is ticked”. Files are written whole, or not at all.</source>
-        <translation type="unfinished"></translation>
+        <translation>Kreuze in Ausgabe ein Format an und drücke „Schreiben, was angekreuzt ist“. Dateien werden ganz geschrieben oder gar nicht.</translation>
     </message>
     <message>
         <source>Next step</source>
-        <translation type="unfinished"></translation>
+        <translation>Nächster Schritt</translation>
     </message>
     <message>
         <source>Done</source>
-        <translation type="unfinished"></translation>
+        <translation>Fertig</translation>
     </message>
 </context>
 <context>
@@ -3590,27 +3598,27 @@
     <name>bollard::app::HelpPanel</name>
     <message>
         <source>Contents</source>
-        <translation type="unfinished"></translation>
+        <translation>Inhalt</translation>
     </message>
     <message>
         <source>Search the help</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Hilfe durchsuchen</translation>
     </message>
     <message>
         <source>Places in the help</source>
-        <translation type="unfinished"></translation>
+        <translation>Stellen der Hilfe</translation>
     </message>
     <message>
         <source>Page of the help</source>
-        <translation type="unfinished">Seite der Hilfe</translation>
+        <translation>Seite der Hilfe</translation>
     </message>
     <message>
         <source>%1: %2</source>
-        <translation type="unfinished">%1: %2</translation>
+        <translation>%1 – %2</translation>
     </message>
     <message>
         <source>The help says nothing of “%1”. Try fewer or other words.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Hilfe sagt nichts zu „%1“. Versuch es mit weniger oder anderen Wörtern.</translation>
     </message>
 </context>
 <context>
@@ -4711,19 +4719,19 @@
     </message>
     <message>
         <source>Findings: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Befunde: %1</translation>
     </message>
     <message>
         <source>Preferences</source>
-        <translation type="unfinished"></translation>
+        <translation>Vorlieben</translation>
     </message>
     <message>
         <source>First steps</source>
-        <translation type="unfinished"></translation>
+        <translation>Erste Schritte</translation>
     </message>
     <message>
         <source>Findings</source>
-        <translation type="unfinished">Befunde</translation>
+        <translation>Befunde</translation>
     </message>
 </context>
 <context>
@@ -5511,126 +5519,126 @@
     <name>bollard::app::PreferencesPanel</name>
     <message>
         <source>As the system</source>
-        <translation type="unfinished"></translation>
+        <translation>Wie das System</translation>
     </message>
     <message>
         <source>Language</source>
-        <translation type="unfinished"></translation>
+        <translation>Sprache</translation>
     </message>
     <message>
         <source>Look</source>
-        <translation type="unfinished"></translation>
+        <translation>Aussehen</translation>
     </message>
     <message>
         <source>As the desktop</source>
-        <translation type="unfinished"></translation>
+        <translation>Wie der Schreibtisch</translation>
     </message>
     <message>
         <source>Light</source>
-        <translation type="unfinished"></translation>
+        <translation>Hell</translation>
     </message>
     <message>
         <source>Dark</source>
-        <translation type="unfinished"></translation>
+        <translation>Dunkel</translation>
     </message>
     <message>
         <source>High contrast, light</source>
-        <translation type="unfinished"></translation>
+        <translation>Starker Kontrast, hell</translation>
     </message>
     <message>
         <source>High contrast, dark</source>
-        <translation type="unfinished"></translation>
+        <translation>Starker Kontrast, dunkel</translation>
     </message>
     <message>
         <source>%1 %</source>
-        <translation type="unfinished">%1 %</translation>
+        <translation>%1 %</translation>
     </message>
     <message>
         <source>Size of text</source>
-        <translation type="unfinished"></translation>
+        <translation>Textgröße</translation>
     </message>
     <message>
         <source>Unit of new cards</source>
-        <translation type="unfinished">Einheit neuer Karten</translation>
+        <translation>Einheit neuer Karten</translation>
     </message>
     <message>
         <source>Begins with</source>
-        <translation type="unfinished"></translation>
+        <translation>Beginnt mit</translation>
     </message>
     <message>
         <source>The start page</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Startseite</translation>
     </message>
     <message>
         <source>The card of last time</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Karte vom letzten Mal</translation>
     </message>
     <message>
         <source>Only when you say so</source>
-        <translation type="unfinished"></translation>
+        <translation>Nur wenn du es sagst</translation>
     </message>
     <message numerus="yes">
         <source>%n minute(s) after a change</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-            <numerusform></numerusform>
+        <translation>
+            <numerusform>%n Minute nach einer Änderung</numerusform>
+            <numerusform>%n Minuten nach einer Änderung</numerusform>
         </translation>
     </message>
     <message>
         <source>Saves a card</source>
-        <translation type="unfinished"></translation>
+        <translation>Sichert eine Karte</translation>
     </message>
     <message>
         <source>Files go</source>
-        <translation type="unfinished"></translation>
+        <translation>Dateien gehen</translation>
     </message>
     <message>
         <source>Beside the card</source>
-        <translation type="unfinished"></translation>
+        <translation>Neben die Karte</translation>
     </message>
     <message>
         <source>Where files go</source>
-        <translation type="unfinished"></translation>
+        <translation>Wohin Dateien gehen</translation>
     </message>
     <message>
         <source>Where Bollard keeps its data</source>
-        <translation type="unfinished"></translation>
+        <translation>Wo Bollard seine Daten aufhebt</translation>
     </message>
     <message>
         <source>Open the folder</source>
-        <translation type="unfinished">Den Ordner öffnen</translation>
+        <translation>Den Ordner öffnen</translation>
     </message>
     <message>
         <source>beside the card</source>
-        <translation type="unfinished"></translation>
+        <translation>neben die Karte</translation>
     </message>
     <message>
         <source>Files go: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Dateien gehen: %1</translation>
     </message>
     <message>
         <source>Forget %1</source>
-        <translation type="unfinished">%1 vergessen</translation>
+        <translation>%1 vergessen</translation>
     </message>
     <message>
         <source>Limits, machines and tools of your own</source>
-        <translation type="unfinished"></translation>
+        <translation>Eigene Grenzen, Maschinen und Werkzeuge</translation>
     </message>
     <message>
         <source>Limits: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Grenzen: %1</translation>
     </message>
     <message>
         <source>Machine: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Maschine: %1</translation>
     </message>
     <message>
         <source>Tool: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Werkzeug: %1</translation>
     </message>
     <message>
         <source>None yet. “Keep as” in Process keeps them for all cards.</source>
-        <translation type="unfinished"></translation>
+        <translation>Noch keine. „Behalten als“ im Verfahren hebt sie für alle Karten auf.</translation>
     </message>
 </context>
 <context>
@@ -7574,11 +7582,11 @@
     </message>
     <message>
         <source>Cards to open; the first one opens in the window that is there.</source>
-        <translation type="unfinished"></translation>
+        <translation>Karten zum Öffnen; die erste öffnet sich im Fenster, das da ist.</translation>
     </message>
     <message>
         <source>Open a window of its own, also where one is there.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein eigenes Fenster öffnen, auch wo schon eines ist.</translation>
     </message>
 </context>
 </TS>

@@ -1504,6 +1504,14 @@
         <source>Stopped.</source>
         <translation>Detenido.</translation>
     </message>
+    <message>
+        <source>“%1” holds more than can be worked: %2.</source>
+        <translation>«%1» tiene más de lo que se puede trabajar: %2.</translation>
+    </message>
+    <message>
+        <source>It needs more than %1 GB of memory. Make it of fewer or simpler letters.</source>
+        <translation>Necesita más de %1 GB de memoria. Hazlo con menos letras o más sencillas.</translation>
+    </message>
 </context>
 <context>
     <name>Processes</name>
@@ -3341,7 +3349,7 @@
     <name>bollard::app::Desk</name>
     <message>
         <source>Language and size of text change once nothing is sent any more.</source>
-        <translation type="unfinished"></translation>
+        <translation>La lengua y el tamaño del texto cambian cuando ya no se envíe nada.</translation>
     </message>
 </context>
 <context>
@@ -3387,11 +3395,11 @@
     </message>
     <message>
         <source>Why?</source>
-        <translation type="unfinished"></translation>
+        <translation>¿Por qué?</translation>
     </message>
     <message>
         <source>Help on this finding</source>
-        <translation type="unfinished"></translation>
+        <translation>Ayuda sobre este aviso</translation>
     </message>
 </context>
 <context>
@@ -3438,50 +3446,50 @@
     </message>
     <message>
         <source>Verdict: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Veredicto: %1</translation>
     </message>
 </context>
 <context>
     <name>bollard::app::FirstSteps</name>
     <message>
         <source>Leave the steps</source>
-        <translation type="unfinished"></translation>
+        <translation>Dejar los pasos</translation>
     </message>
     <message>
         <source>That is the way of every part: words, findings, files. F1 tells the rest.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ese es el camino de toda pieza: palabras, avisos, archivos. F1 dice lo demás.</translation>
     </message>
     <message>
         <source>1 of 3: words</source>
-        <translation type="unfinished"></translation>
+        <translation>1 de 3: palabras</translation>
     </message>
     <message>
         <source>2 of 3: what cannot be made</source>
-        <translation type="unfinished"></translation>
+        <translation>2 de 3: lo que no se puede hacer</translation>
     </message>
     <message>
         <source>3 of 3: files</source>
-        <translation type="unfinished"></translation>
+        <translation>3 de 3: archivos</translation>
     </message>
     <message>
         <source>These words are cut out. Write others, or some more, in Lettering: the board follows.</source>
-        <translation type="unfinished"></translation>
+        <translation>Estas palabras se recortan. Escribe otras, o más, en Rotulación: el tablero las sigue.</translation>
     </message>
     <message>
         <source>A part that is joined to nothing falls off. Press one of the buttons below the finding: it mends it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Un trozo que no está unido a nada se cae. Pulsa uno de los botones bajo el aviso: lo remedia.</translation>
     </message>
     <message>
         <source>Tick a format in Output and press “Write what is ticked”. Files are written whole, or not at all.</source>
-        <translation type="unfinished"></translation>
+        <translation>Marca un formato en Salida y pulsa «Escribir lo marcado». Los archivos se escriben enteros, o nada.</translation>
     </message>
     <message>
         <source>Next step</source>
-        <translation type="unfinished"></translation>
+        <translation>Paso siguiente</translation>
     </message>
     <message>
         <source>Done</source>
-        <translation type="unfinished"></translation>
+        <translation>Hecho</translation>
     </message>
 </context>
 <context>
@@ -3590,27 +3598,27 @@
     <name>bollard::app::HelpPanel</name>
     <message>
         <source>Contents</source>
-        <translation type="unfinished"></translation>
+        <translation>Contenido</translation>
     </message>
     <message>
         <source>Search the help</source>
-        <translation type="unfinished"></translation>
+        <translation>Buscar en la ayuda</translation>
     </message>
     <message>
         <source>Places in the help</source>
-        <translation type="unfinished"></translation>
+        <translation>Lugares de la ayuda</translation>
     </message>
     <message>
         <source>Page of the help</source>
-        <translation type="unfinished">Página de la ayuda</translation>
+        <translation>Página de la ayuda</translation>
     </message>
     <message>
         <source>%1: %2</source>
-        <translation type="unfinished">%1: %2</translation>
+        <translation>%1 – %2</translation>
     </message>
     <message>
         <source>The help says nothing of “%1”. Try fewer or other words.</source>
-        <translation type="unfinished"></translation>
+        <translation>La ayuda no dice nada de «%1». Prueba con menos palabras, o con otras.</translation>
     </message>
 </context>
 <context>
@@ -4711,19 +4719,19 @@
     </message>
     <message>
         <source>Findings: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Avisos: %1</translation>
     </message>
     <message>
         <source>Preferences</source>
-        <translation type="unfinished"></translation>
+        <translation>Preferencias</translation>
     </message>
     <message>
         <source>First steps</source>
-        <translation type="unfinished"></translation>
+        <translation>Primeros pasos</translation>
     </message>
     <message>
         <source>Findings</source>
-        <translation type="unfinished">Avisos</translation>
+        <translation>Avisos</translation>
     </message>
 </context>
 <context>
@@ -5511,126 +5519,126 @@
     <name>bollard::app::PreferencesPanel</name>
     <message>
         <source>As the system</source>
-        <translation type="unfinished"></translation>
+        <translation>Como el sistema</translation>
     </message>
     <message>
         <source>Language</source>
-        <translation type="unfinished"></translation>
+        <translation>Lengua</translation>
     </message>
     <message>
         <source>Look</source>
-        <translation type="unfinished"></translation>
+        <translation>Aspecto</translation>
     </message>
     <message>
         <source>As the desktop</source>
-        <translation type="unfinished"></translation>
+        <translation>Como el escritorio</translation>
     </message>
     <message>
         <source>Light</source>
-        <translation type="unfinished"></translation>
+        <translation>Claro</translation>
     </message>
     <message>
         <source>Dark</source>
-        <translation type="unfinished"></translation>
+        <translation>Oscuro</translation>
     </message>
     <message>
         <source>High contrast, light</source>
-        <translation type="unfinished"></translation>
+        <translation>Alto contraste, claro</translation>
     </message>
     <message>
         <source>High contrast, dark</source>
-        <translation type="unfinished"></translation>
+        <translation>Alto contraste, oscuro</translation>
     </message>
     <message>
         <source>%1 %</source>
-        <translation type="unfinished">%1 %</translation>
+        <translation>%1 %</translation>
     </message>
     <message>
         <source>Size of text</source>
-        <translation type="unfinished"></translation>
+        <translation>Tamaño del texto</translation>
     </message>
     <message>
         <source>Unit of new cards</source>
-        <translation type="unfinished">Unidad de las fichas nuevas</translation>
+        <translation>Unidad de fichas nuevas</translation>
     </message>
     <message>
         <source>Begins with</source>
-        <translation type="unfinished"></translation>
+        <translation>Empieza con</translation>
     </message>
     <message>
         <source>The start page</source>
-        <translation type="unfinished"></translation>
+        <translation>La página de inicio</translation>
     </message>
     <message>
         <source>The card of last time</source>
-        <translation type="unfinished"></translation>
+        <translation>La ficha de la última vez</translation>
     </message>
     <message>
         <source>Only when you say so</source>
-        <translation type="unfinished"></translation>
+        <translation>Solo cuando lo digas</translation>
     </message>
     <message numerus="yes">
         <source>%n minute(s) after a change</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-            <numerusform></numerusform>
+        <translation>
+            <numerusform>%n minuto después de un cambio</numerusform>
+            <numerusform>%n minutos después de un cambio</numerusform>
         </translation>
     </message>
     <message>
         <source>Saves a card</source>
-        <translation type="unfinished"></translation>
+        <translation>Guarda una ficha</translation>
     </message>
     <message>
         <source>Files go</source>
-        <translation type="unfinished"></translation>
+        <translation>Los archivos van</translation>
     </message>
     <message>
         <source>Beside the card</source>
-        <translation type="unfinished"></translation>
+        <translation>Junto a la ficha</translation>
     </message>
     <message>
         <source>Where files go</source>
-        <translation type="unfinished"></translation>
+        <translation>Adónde van los archivos</translation>
     </message>
     <message>
         <source>Where Bollard keeps its data</source>
-        <translation type="unfinished"></translation>
+        <translation>Dónde guarda Bollard sus datos</translation>
     </message>
     <message>
         <source>Open the folder</source>
-        <translation type="unfinished">Abrir la carpeta</translation>
+        <translation>Abrir la carpeta</translation>
     </message>
     <message>
         <source>beside the card</source>
-        <translation type="unfinished"></translation>
+        <translation>junto a la ficha</translation>
     </message>
     <message>
         <source>Files go: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Los archivos van: %1</translation>
     </message>
     <message>
         <source>Forget %1</source>
-        <translation type="unfinished">Olvidar %1</translation>
+        <translation>Olvidar %1</translation>
     </message>
     <message>
         <source>Limits, machines and tools of your own</source>
-        <translation type="unfinished"></translation>
+        <translation>Límites, máquinas y herramientas propias</translation>
     </message>
     <message>
         <source>Limits: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Límites: %1</translation>
     </message>
     <message>
         <source>Machine: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Máquina: %1</translation>
     </message>
     <message>
         <source>Tool: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Herramienta: %1</translation>
     </message>
     <message>
         <source>None yet. “Keep as” in Process keeps them for all cards.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ninguno aún. «Conservar como» en Proceso los conserva para todas las fichas.</translation>
     </message>
 </context>
 <context>
@@ -7574,11 +7582,11 @@
     </message>
     <message>
         <source>Cards to open; the first one opens in the window that is there.</source>
-        <translation type="unfinished"></translation>
+        <translation>Fichas que abrir; la primera se abre en la ventana que ya está.</translation>
     </message>
     <message>
         <source>Open a window of its own, also where one is there.</source>
-        <translation type="unfinished"></translation>
+        <translation>Abrir una ventana propia, aunque ya haya una.</translation>
     </message>
 </context>
 </TS>

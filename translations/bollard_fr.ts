@@ -1504,6 +1504,14 @@
         <source>Stopped.</source>
         <translation>Arrêté.</translation>
     </message>
+    <message>
+        <source>“%1” holds more than can be worked: %2.</source>
+        <translation>« %1 » contient plus que ce qui peut être travaillé : %2.</translation>
+    </message>
+    <message>
+        <source>It needs more than %1 GB of memory. Make it of fewer or simpler letters.</source>
+        <translation>Il faut plus de %1 Go de mémoire. Faites-le de lettres moins nombreuses ou plus simples.</translation>
+    </message>
 </context>
 <context>
     <name>Processes</name>
@@ -3341,7 +3349,7 @@
     <name>bollard::app::Desk</name>
     <message>
         <source>Language and size of text change once nothing is sent any more.</source>
-        <translation type="unfinished"></translation>
+        <translation>La langue et la taille du texte changeront quand plus rien ne sera envoyé.</translation>
     </message>
 </context>
 <context>
@@ -3387,11 +3395,11 @@
     </message>
     <message>
         <source>Why?</source>
-        <translation type="unfinished"></translation>
+        <translation>Pourquoi ?</translation>
     </message>
     <message>
         <source>Help on this finding</source>
-        <translation type="unfinished"></translation>
+        <translation>Aide sur ce constat</translation>
     </message>
 </context>
 <context>
@@ -3438,50 +3446,50 @@
     </message>
     <message>
         <source>Verdict: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Verdict : %1</translation>
     </message>
 </context>
 <context>
     <name>bollard::app::FirstSteps</name>
     <message>
         <source>Leave the steps</source>
-        <translation type="unfinished"></translation>
+        <translation>Quitter les pas</translation>
     </message>
     <message>
         <source>That is the way of every part: words, findings, files. F1 tells the rest.</source>
-        <translation type="unfinished"></translation>
+        <translation>C’est le chemin de toute pièce : mots, constats, fichiers. F1 dit le reste.</translation>
     </message>
     <message>
         <source>1 of 3: words</source>
-        <translation type="unfinished"></translation>
+        <translation>1 sur 3 : les mots</translation>
     </message>
     <message>
         <source>2 of 3: what cannot be made</source>
-        <translation type="unfinished"></translation>
+        <translation>2 sur 3 : ce qui ne peut être fait</translation>
     </message>
     <message>
         <source>3 of 3: files</source>
-        <translation type="unfinished"></translation>
+        <translation>3 sur 3 : les fichiers</translation>
     </message>
     <message>
         <source>These words are cut out. Write others, or some more, in Lettering: the board follows.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ces mots sont découpés. Écrivez-en d’autres, ou davantage, dans Lettrage : la planche suit.</translation>
     </message>
     <message>
         <source>A part that is joined to nothing falls off. Press one of the buttons below the finding: it mends it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Un morceau qui ne tient à rien tombe. Appuyez sur un des boutons sous le constat : il répare.</translation>
     </message>
     <message>
         <source>Tick a format in Output and press “Write what is ticked”. Files are written whole, or not at all.</source>
-        <translation type="unfinished"></translation>
+        <translation>Cochez un format dans Sortie et appuyez sur « Écrire ce qui est coché ». Les fichiers sont écrits entiers, ou pas du tout.</translation>
     </message>
     <message>
         <source>Next step</source>
-        <translation type="unfinished"></translation>
+        <translation>Pas suivant</translation>
     </message>
     <message>
         <source>Done</source>
-        <translation type="unfinished"></translation>
+        <translation>Fini</translation>
     </message>
 </context>
 <context>
@@ -3590,27 +3598,27 @@
     <name>bollard::app::HelpPanel</name>
     <message>
         <source>Contents</source>
-        <translation type="unfinished"></translation>
+        <translation>Sommaire</translation>
     </message>
     <message>
         <source>Search the help</source>
-        <translation type="unfinished"></translation>
+        <translation>Chercher dans l’aide</translation>
     </message>
     <message>
         <source>Places in the help</source>
-        <translation type="unfinished"></translation>
+        <translation>Endroits de l’aide</translation>
     </message>
     <message>
         <source>Page of the help</source>
-        <translation type="unfinished">Page de l’aide</translation>
+        <translation>Page de l’aide</translation>
     </message>
     <message>
         <source>%1: %2</source>
-        <translation type="unfinished">%1: %2</translation>
+        <translation>%1 – %2</translation>
     </message>
     <message>
         <source>The help says nothing of “%1”. Try fewer or other words.</source>
-        <translation type="unfinished"></translation>
+        <translation>L’aide ne dit rien de « %1 ». Essayez moins de mots, ou d’autres.</translation>
     </message>
 </context>
 <context>
@@ -4711,19 +4719,19 @@
     </message>
     <message>
         <source>Findings: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Constats : %1</translation>
     </message>
     <message>
         <source>Preferences</source>
-        <translation type="unfinished"></translation>
+        <translation>Préférences</translation>
     </message>
     <message>
         <source>First steps</source>
-        <translation type="unfinished"></translation>
+        <translation>Premiers pas</translation>
     </message>
     <message>
         <source>Findings</source>
-        <translation type="unfinished">Constats</translation>
+        <translation>Constats</translation>
     </message>
 </context>
 <context>
@@ -5511,126 +5519,126 @@
     <name>bollard::app::PreferencesPanel</name>
     <message>
         <source>As the system</source>
-        <translation type="unfinished"></translation>
+        <translation>Comme le système</translation>
     </message>
     <message>
         <source>Language</source>
-        <translation type="unfinished"></translation>
+        <translation>Langue</translation>
     </message>
     <message>
         <source>Look</source>
-        <translation type="unfinished"></translation>
+        <translation>Aspect</translation>
     </message>
     <message>
         <source>As the desktop</source>
-        <translation type="unfinished"></translation>
+        <translation>Comme le bureau</translation>
     </message>
     <message>
         <source>Light</source>
-        <translation type="unfinished"></translation>
+        <translation>Clair</translation>
     </message>
     <message>
         <source>Dark</source>
-        <translation type="unfinished"></translation>
+        <translation>Sombre</translation>
     </message>
     <message>
         <source>High contrast, light</source>
-        <translation type="unfinished"></translation>
+        <translation>Fort contraste, clair</translation>
     </message>
     <message>
         <source>High contrast, dark</source>
-        <translation type="unfinished"></translation>
+        <translation>Fort contraste, sombre</translation>
     </message>
     <message>
         <source>%1 %</source>
-        <translation type="unfinished">%1 %</translation>
+        <translation>%1 %</translation>
     </message>
     <message>
         <source>Size of text</source>
-        <translation type="unfinished"></translation>
+        <translation>Taille du texte</translation>
     </message>
     <message>
         <source>Unit of new cards</source>
-        <translation type="unfinished">Unité des nouvelles fiches</translation>
+        <translation>Unité des fiches nouvelles</translation>
     </message>
     <message>
         <source>Begins with</source>
-        <translation type="unfinished"></translation>
+        <translation>Commence par</translation>
     </message>
     <message>
         <source>The start page</source>
-        <translation type="unfinished"></translation>
+        <translation>La page d’accueil</translation>
     </message>
     <message>
         <source>The card of last time</source>
-        <translation type="unfinished"></translation>
+        <translation>La fiche de la dernière fois</translation>
     </message>
     <message>
         <source>Only when you say so</source>
-        <translation type="unfinished"></translation>
+        <translation>Seulement si vous le dites</translation>
     </message>
     <message numerus="yes">
         <source>%n minute(s) after a change</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-            <numerusform></numerusform>
+        <translation>
+            <numerusform>%n minute après un changement</numerusform>
+            <numerusform>%n minutes après un changement</numerusform>
         </translation>
     </message>
     <message>
         <source>Saves a card</source>
-        <translation type="unfinished"></translation>
+        <translation>Enregistre une fiche</translation>
     </message>
     <message>
         <source>Files go</source>
-        <translation type="unfinished"></translation>
+        <translation>Les fichiers vont</translation>
     </message>
     <message>
         <source>Beside the card</source>
-        <translation type="unfinished"></translation>
+        <translation>À côté de la fiche</translation>
     </message>
     <message>
         <source>Where files go</source>
-        <translation type="unfinished"></translation>
+        <translation>Où vont les fichiers</translation>
     </message>
     <message>
         <source>Where Bollard keeps its data</source>
-        <translation type="unfinished"></translation>
+        <translation>Où Bollard garde ses données</translation>
     </message>
     <message>
         <source>Open the folder</source>
-        <translation type="unfinished">Ouvrir le dossier</translation>
+        <translation>Ouvrir le dossier</translation>
     </message>
     <message>
         <source>beside the card</source>
-        <translation type="unfinished"></translation>
+        <translation>à côté de la fiche</translation>
     </message>
     <message>
         <source>Files go: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Les fichiers vont : %1</translation>
     </message>
     <message>
         <source>Forget %1</source>
-        <translation type="unfinished">Oublier %1</translation>
+        <translation>Oublier %1</translation>
     </message>
     <message>
         <source>Limits, machines and tools of your own</source>
-        <translation type="unfinished"></translation>
+        <translation>Limites, machines et outils à vous</translation>
     </message>
     <message>
         <source>Limits: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Limites : %1</translation>
     </message>
     <message>
         <source>Machine: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Machine : %1</translation>
     </message>
     <message>
         <source>Tool: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Outil : %1</translation>
     </message>
     <message>
         <source>None yet. “Keep as” in Process keeps them for all cards.</source>
-        <translation type="unfinished"></translation>
+        <translation>Aucun encore. « Garder sous » dans Procédé les garde pour toutes les fiches.</translation>
     </message>
 </context>
 <context>
@@ -7574,11 +7582,11 @@
     </message>
     <message>
         <source>Cards to open; the first one opens in the window that is there.</source>
-        <translation type="unfinished"></translation>
+        <translation>Fiches à ouvrir ; la première s’ouvre dans la fenêtre déjà là.</translation>
     </message>
     <message>
         <source>Open a window of its own, also where one is there.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ouvrir une fenêtre à part, même s’il y en a une.</translation>
     </message>
 </context>
 </TS>

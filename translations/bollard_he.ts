@@ -1504,6 +1504,14 @@
         <source>Stopped.</source>
         <translation>נעצר.</translation>
     </message>
+    <message>
+        <source>“%1” holds more than can be worked: %2.</source>
+        <translation>ב„%1” יש יותר ממה שאפשר לעבד: %2.</translation>
+    </message>
+    <message>
+        <source>It needs more than %1 GB of memory. Make it of fewer or simpler letters.</source>
+        <translation>צריך יותר מ‑%1 ג״ב זיכרון. עשו אותו מפחות אותיות או מפשוטות יותר.</translation>
+    </message>
 </context>
 <context>
     <name>Processes</name>
@@ -3341,7 +3349,7 @@
     <name>bollard::app::Desk</name>
     <message>
         <source>Language and size of text change once nothing is sent any more.</source>
-        <translation type="unfinished"></translation>
+        <translation>השפה וגודל הטקסט ישתנו כשלא יישלח עוד דבר.</translation>
     </message>
 </context>
 <context>
@@ -3387,11 +3395,11 @@
     </message>
     <message>
         <source>Why?</source>
-        <translation type="unfinished"></translation>
+        <translation>למה?</translation>
     </message>
     <message>
         <source>Help on this finding</source>
-        <translation type="unfinished"></translation>
+        <translation>עזרה על הממצא הזה</translation>
     </message>
 </context>
 <context>
@@ -3438,50 +3446,50 @@
     </message>
     <message>
         <source>Verdict: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>פסק דין: %1</translation>
     </message>
 </context>
 <context>
     <name>bollard::app::FirstSteps</name>
     <message>
         <source>Leave the steps</source>
-        <translation type="unfinished"></translation>
+        <translation>לעזוב את הצעדים</translation>
     </message>
     <message>
         <source>That is the way of every part: words, findings, files. F1 tells the rest.</source>
-        <translation type="unfinished"></translation>
+        <translation>זו דרכו של כל חלק: מילים, ממצאים, קבצים. F1 אומר את השאר.</translation>
     </message>
     <message>
         <source>1 of 3: words</source>
-        <translation type="unfinished"></translation>
+        <translation>1 מתוך 3: מילים</translation>
     </message>
     <message>
         <source>2 of 3: what cannot be made</source>
-        <translation type="unfinished"></translation>
+        <translation>2 מתוך 3: מה שאי אפשר לעשות</translation>
     </message>
     <message>
         <source>3 of 3: files</source>
-        <translation type="unfinished"></translation>
+        <translation>3 מתוך 3: קבצים</translation>
     </message>
     <message>
         <source>These words are cut out. Write others, or some more, in Lettering: the board follows.</source>
-        <translation type="unfinished"></translation>
+        <translation>המילים האלה נחתכות החוצה. כתבו אחרות, או עוד, בכיתוב: הלוח הולך אחריהן.</translation>
     </message>
     <message>
         <source>A part that is joined to nothing falls off. Press one of the buttons below the finding: it mends it.</source>
-        <translation type="unfinished"></translation>
+        <translation>חתיכה שאינה מחוברת לדבר נופלת. לחצו על אחד הכפתורים שמתחת לממצא: הוא מתקן.</translation>
     </message>
     <message>
         <source>Tick a format in Output and press “Write what is ticked”. Files are written whole, or not at all.</source>
-        <translation type="unfinished"></translation>
+        <translation>סמנו תבנית בפלט ולחצו על „כתיבת המסומן”. קבצים נכתבים שלמים, או לא נכתבים.</translation>
     </message>
     <message>
         <source>Next step</source>
-        <translation type="unfinished"></translation>
+        <translation>הצעד הבא</translation>
     </message>
     <message>
         <source>Done</source>
-        <translation type="unfinished"></translation>
+        <translation>סיום</translation>
     </message>
 </context>
 <context>
@@ -3590,27 +3598,27 @@
     <name>bollard::app::HelpPanel</name>
     <message>
         <source>Contents</source>
-        <translation type="unfinished"></translation>
+        <translation>תוכן</translation>
     </message>
     <message>
         <source>Search the help</source>
-        <translation type="unfinished"></translation>
+        <translation>חיפוש בעזרה</translation>
     </message>
     <message>
         <source>Places in the help</source>
-        <translation type="unfinished"></translation>
+        <translation>מקומות בעזרה</translation>
     </message>
     <message>
         <source>Page of the help</source>
-        <translation type="unfinished">דף העזרה</translation>
+        <translation>דף העזרה</translation>
     </message>
     <message>
         <source>%1: %2</source>
-        <translation type="unfinished">%1: %2</translation>
+        <translation>%1 – %2</translation>
     </message>
     <message>
         <source>The help says nothing of “%1”. Try fewer or other words.</source>
-        <translation type="unfinished"></translation>
+        <translation>העזרה אינה אומרת דבר על „%1”. נסו פחות מילים, או אחרות.</translation>
     </message>
 </context>
 <context>
@@ -4711,19 +4719,19 @@
     </message>
     <message>
         <source>Findings: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>ממצאים: %1</translation>
     </message>
     <message>
         <source>Preferences</source>
-        <translation type="unfinished"></translation>
+        <translation>העדפות</translation>
     </message>
     <message>
         <source>First steps</source>
-        <translation type="unfinished"></translation>
+        <translation>צעדים ראשונים</translation>
     </message>
     <message>
         <source>Findings</source>
-        <translation type="unfinished">ממצאים</translation>
+        <translation>ממצאים</translation>
     </message>
 </context>
 <context>
@@ -5511,126 +5519,126 @@
     <name>bollard::app::PreferencesPanel</name>
     <message>
         <source>As the system</source>
-        <translation type="unfinished"></translation>
+        <translation>כמו המערכת</translation>
     </message>
     <message>
         <source>Language</source>
-        <translation type="unfinished"></translation>
+        <translation>שפה</translation>
     </message>
     <message>
         <source>Look</source>
-        <translation type="unfinished"></translation>
+        <translation>מראה</translation>
     </message>
     <message>
         <source>As the desktop</source>
-        <translation type="unfinished"></translation>
+        <translation>כמו שולחן העבודה</translation>
     </message>
     <message>
         <source>Light</source>
-        <translation type="unfinished"></translation>
+        <translation>בהיר</translation>
     </message>
     <message>
         <source>Dark</source>
-        <translation type="unfinished"></translation>
+        <translation>כהה</translation>
     </message>
     <message>
         <source>High contrast, light</source>
-        <translation type="unfinished"></translation>
+        <translation>ניגודיות גבוהה, בהיר</translation>
     </message>
     <message>
         <source>High contrast, dark</source>
-        <translation type="unfinished"></translation>
+        <translation>ניגודיות גבוהה, כהה</translation>
     </message>
     <message>
         <source>%1 %</source>
-        <translation type="unfinished">%1 %</translation>
+        <translation>%1 %</translation>
     </message>
     <message>
         <source>Size of text</source>
-        <translation type="unfinished"></translation>
+        <translation>גודל הטקסט</translation>
     </message>
     <message>
         <source>Unit of new cards</source>
-        <translation type="unfinished">יחידת כרטיסים חדשים</translation>
+        <translation>יחידה של כרטיסים חדשים</translation>
     </message>
     <message>
         <source>Begins with</source>
-        <translation type="unfinished"></translation>
+        <translation>מתחיל ב</translation>
     </message>
     <message>
         <source>The start page</source>
-        <translation type="unfinished"></translation>
+        <translation>דף הפתיחה</translation>
     </message>
     <message>
         <source>The card of last time</source>
-        <translation type="unfinished"></translation>
+        <translation>הכרטיס של הפעם הקודמת</translation>
     </message>
     <message>
         <source>Only when you say so</source>
-        <translation type="unfinished"></translation>
+        <translation>רק כשאומרים</translation>
     </message>
     <message numerus="yes">
         <source>%n minute(s) after a change</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-            <numerusform></numerusform>
+        <translation>
+            <numerusform>דקה (%n) אחרי שינוי</numerusform>
+            <numerusform>%n דקות אחרי שינוי</numerusform>
         </translation>
     </message>
     <message>
         <source>Saves a card</source>
-        <translation type="unfinished"></translation>
+        <translation>שומר כרטיס</translation>
     </message>
     <message>
         <source>Files go</source>
-        <translation type="unfinished"></translation>
+        <translation>קבצים הולכים</translation>
     </message>
     <message>
         <source>Beside the card</source>
-        <translation type="unfinished"></translation>
+        <translation>לצד הכרטיס</translation>
     </message>
     <message>
         <source>Where files go</source>
-        <translation type="unfinished"></translation>
+        <translation>לאן הולכים קבצים</translation>
     </message>
     <message>
         <source>Where Bollard keeps its data</source>
-        <translation type="unfinished"></translation>
+        <translation>היכן Bollard שומר את נתוניו</translation>
     </message>
     <message>
         <source>Open the folder</source>
-        <translation type="unfinished">פתיחת התיקייה</translation>
+        <translation>פתיחת התיקייה</translation>
     </message>
     <message>
         <source>beside the card</source>
-        <translation type="unfinished"></translation>
+        <translation>לצד הכרטיס</translation>
     </message>
     <message>
         <source>Files go: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>קבצים הולכים: %1</translation>
     </message>
     <message>
         <source>Forget %1</source>
-        <translation type="unfinished">לשכוח את %1</translation>
+        <translation>לשכוח את %1</translation>
     </message>
     <message>
         <source>Limits, machines and tools of your own</source>
-        <translation type="unfinished"></translation>
+        <translation>גבולות, מכונות וכלים משלך</translation>
     </message>
     <message>
         <source>Limits: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>גבולות: %1</translation>
     </message>
     <message>
         <source>Machine: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>מכונה: %1</translation>
     </message>
     <message>
         <source>Tool: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>כלי: %1</translation>
     </message>
     <message>
         <source>None yet. “Keep as” in Process keeps them for all cards.</source>
-        <translation type="unfinished"></translation>
+        <translation>עוד אין. „שמירה בשם” שבתהליך שומרת אותם לכל הכרטיסים.</translation>
     </message>
 </context>
 <context>
@@ -7574,11 +7582,11 @@
     </message>
     <message>
         <source>Cards to open; the first one opens in the window that is there.</source>
-        <translation type="unfinished"></translation>
+        <translation>כרטיסים לפתיחה; הראשון נפתח בחלון הקיים.</translation>
     </message>
     <message>
         <source>Open a window of its own, also where one is there.</source>
-        <translation type="unfinished"></translation>
+        <translation>לפתוח חלון נפרד, גם אם יש כבר אחד.</translation>
     </message>
 </context>
 </TS>

@@ -1,6 +1,7 @@
 // bollard [CARD...] [--new-window] [--pictures FOLDER]
 #include "app/desk.hpp"
 #include "app/tour.hpp"
+#include "quantity/memory.hpp"
 #include "type/catalogue.hpp"
 #include "wording/language.hpp"
 #include <QApplication>
@@ -77,6 +78,7 @@ int main(int argc, char** argv) {
             std::puts("bollard " BOLLARD_VERSION);
             return 0;
         }
+    quantity::keepWithinMemory();
     const int result = run(argc, argv);
     if (app::Background::anyLeftBehind())
         std::_Exit(result); // it still uses what tidying up would take away; all files are written

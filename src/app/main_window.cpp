@@ -3,6 +3,7 @@
 #include "app/card/rows_table.hpp"
 #include "app/controls/drawer.hpp"
 #include "app/controls/looks.hpp"
+#include "app/controls/reading_order.hpp"
 #include "app/desktop/recent_list.hpp"
 #include "app/findings/plan_panel.hpp"
 #include "app/help/help_panel.hpp"
@@ -196,7 +197,7 @@ void MainWindow::buildBody() {
     middle->addLayout(board, 1);
     gauge_ = new Gauge(editor_, maker_, work_);
     findings_ = new FindingsPanel(editor_, maker_, work_);
-    openFindings_ = new QPushButton(work_);
+    openFindings_ = elidedButton(QString(), work_);
     openFindings_->setObjectName(QStringLiteral("value"));
     openFindings_->hide();
     connect(openFindings_, &QPushButton::clicked, this, &MainWindow::openFindings);
@@ -724,6 +725,17 @@ void MainWindow::saveByItself() {
         editor_.changedOnDisk() || editor_.openElsewhere())
         return;
     saveTo(editor_.path(), files::IfThere::replace, {});
+}
+
+bool MainWindow::focusNextPrevChild(bool next) {
+    const QList<QWidget*> order = inReadingOrder(*this);
+    if (order.isEmpty())
+        return false;
+    const qsizetype at = order.indexOf(focusWidget());
+    const qsizetype to =
+        at < 0 ? (next ? 0 : order.size() - 1) : (at + (next ? 1 : order.size() - 1)) % order.size();
+    order[to]->setFocus(next ? Qt::TabFocusReason : Qt::BacktabFocusReason);
+    return true;
 }
 
 /// Held, B shows the card as it was before the last mend.

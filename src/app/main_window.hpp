@@ -76,6 +76,8 @@ class MainWindow : public QMainWindow {
     void restore(const State& state);
     /// Opens the card that was open last, as it was looked at then; nothing where it is gone.
     void reopenLast();
+    /// Saves a card that has a file and that nobody else has changed or opened; see Preferences::autosave.
+    void saveByItself();
     /// Cards, typefaces, drawings, tables and parts, as they are dropped.
     void take(const QStringList& paths);
     StartPage& startPage() { return *startPage_; }
@@ -107,6 +109,7 @@ class MainWindow : public QMainWindow {
     void keyPressEvent(QKeyEvent* event) override;
     void keyReleaseEvent(QKeyEvent* event) override;
     void changeEvent(QEvent* event) override;
+    bool focusNextPrevChild(bool next) override;
     bool eventFilter(QObject* watched, QEvent* event) override;
     void resizeEvent(QResizeEvent* event) override;
 
@@ -118,7 +121,6 @@ class MainWindow : public QMainWindow {
     void noteLast(); ///< for reopenLast()
     void placeFindings();
     void openFindings(); ///< in the drawer, where there is no room beside the board
-    void saveByItself();
     void showStart();
     void save(const std::function<void()>& afterwards = {});
     void saveAs(const std::function<void()>& afterwards = {});

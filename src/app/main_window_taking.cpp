@@ -13,6 +13,7 @@
 #include "card/part.hpp"
 #include "files/csv.hpp"
 #include "files/part_file.hpp"
+#include "plane/path_data.hpp"
 #include "type/line_font.hpp"
 #include "wording/wording.hpp"
 #include <QApplication>
@@ -297,6 +298,10 @@ void MainWindow::readDrawing(const QString& path, DrawingUse use) {
 void MainWindow::takeDrawing(const artwork::Drawing& drawing, double millimetresPerUnit, const QString& name,
                              DrawingUse use) {
     const plane::Outline outline = artwork::asArtwork(drawing, millimetresPerUnit);
+    if (const std::string tooMuch = plane::tooMuchOf(outline); !tooMuch.empty())
+        return notice_->say(
+            wording::sentenceOf({quantity::ProblemKind::tooMany, name.toStdString(), tooMuch}),
+            NoticeBar::Tone::problem);
     if (use == DrawingUse::line) {
         editor_.editInscription(tr("Take the line from a drawing"), {}, [&](card::Inscription& inscription) {
             inscription.baseline.kind = setting::BaselineKind::curve;

@@ -142,7 +142,8 @@ bool countsTooMany(std::string_view text) {
         const size_t end = std::min(text.find('\n'), text.size());
         std::string_view found = text.substr(0, std::min(end, text.find('\0')));
         text.remove_prefix(std::min(end + 1, text.size()));
-        found.remove_prefix(std::min(found.find_first_not_of(" \t"), found.size()));
+        // What the library reads numbers past
+        found.remove_prefix(std::min(found.find_first_not_of(" \t\v\f\r+"), found.size()));
         return found.substr(0, found.find_last_not_of(" \t\r") + 1);
     };
     const auto number = [](std::string_view digits, long long& value) {

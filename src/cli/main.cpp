@@ -2,6 +2,7 @@
 #include "cli/command.hpp"
 #include "drawing/output_formats.hpp"
 #include "drawing/tokens.hpp"
+#include "quantity/memory.hpp"
 #include "wording/plurals.hpp"
 #include <CLI/CLI.hpp>
 #include <QGuiApplication>
@@ -257,8 +258,12 @@ int run(int argc, char** argv) {
 } // namespace
 
 int main(int argc, char** argv) {
+    quantity::keepWithinMemory();
     try {
         return run(argc, argv);
+    } catch (const std::bad_alloc&) {
+        return complain({quantity::ProblemKind::memoryShort, {}, std::to_string(quantity::mostMemory >> 30)},
+                        "", unreadable);
     } catch (const std::exception& error) {
         return complain({quantity::ProblemKind::stepFailed, {}, error.what()}, "", unreadable);
     }

@@ -90,6 +90,8 @@ QString whyOf(const Finding& finding, const card::Card& card) {
     switch (finding.kind) {
     case FindingKind::stepFailed:
     case FindingKind::sideUnfound:
+        if (finding.subject.empty())
+            return sentenceOf(finding.problem);
         return Findings::tr("The side “%1”: %2")
             .arg(QString::fromStdString(finding.subject), sentenceOf(finding.problem));
     case FindingKind::partProblem:

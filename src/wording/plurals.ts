@@ -120,4 +120,11 @@
         <translation><numerusform>%n part is larger than a sheet</numerusform><numerusform>%n parts are larger than a sheet</numerusform></translation>
     </message>
 </context>
+<context>
+    <name>bollard::app::PreferencesPanel</name>
+    <message numerus="yes">
+        <source>%n minute(s) after a change</source>
+        <translation><numerusform>%n minute after a change</numerusform><numerusform>%n minutes after a change</numerusform></translation>
+    </message>
+</context>
 </TS>

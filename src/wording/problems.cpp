@@ -85,6 +85,11 @@ QString body(const quantity::Problem& problem) {
     case ProblemKind::rowMissing:
         return Problems::tr("There is no row %1; the card makes %2. Rows are counted from 1.")
             .arg(subject, detail);
+    case ProblemKind::tooMany:
+        return Problems::tr("“%1” holds more than can be worked: %2.").arg(subject, detail);
+    case ProblemKind::memoryShort:
+        return Problems::tr("It needs more than %1 GB of memory. Make it of fewer or simpler letters.")
+            .arg(detail);
     case ProblemKind::cardVersionWrong:
         return Problems::tr("The card says it is of version %1; versions begin with 1.").arg(detail);
     case ProblemKind::stepFailed:

@@ -75,7 +75,7 @@ LetteringStation::LetteringStation(CardEditor& editor, Maker& maker, QWidget* pa
     wide(new MisspeltRow(editor, spelling_, *words_, this));
     connect(&spelling_, &SpellingChecker::checked, this, &LetteringStation::spellingChecked);
 
-    face_ = new QPushButton(this);
+    face_ = elidedButton(QString(), this);
     face_->setObjectName(QStringLiteral("value"));
     about("typeface");
     row(tr("Typeface"), face_);

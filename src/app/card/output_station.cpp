@@ -82,7 +82,7 @@ void OutputStation::makeFormats() {
     name_ = new QLineEdit(this);
     name_->setAccessibleName(tr("Name of the files, without their endings"));
     row(tr("Name"), name_);
-    folder_ = new QPushButton(this);
+    folder_ = elidedButton(QString(), this);
     folder_->setObjectName(QStringLiteral("value"));
     row(tr("Folder"), folder_);
     connect(folder_, &QPushButton::clicked, this, [this] {
@@ -121,7 +121,7 @@ void OutputStation::makeRows() {
     rows_ = new RowsTable(editor_, rowsPanel_);
     column->addWidget(rows_, 1);
     connect(rows_, &RowsTable::tableFileWanted, this, &OutputStation::tableFileWanted);
-    openRows_ = new QPushButton(this);
+    openRows_ = elidedButton(QString(), this);
     openRows_->setObjectName(QStringLiteral("value"));
     about("rows");
     row(tr("Rows"), openRows_);

@@ -31,7 +31,7 @@ PartPanel::PartPanel(CardEditor& editor, Maker& maker, QWidget* parent)
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(6);
-    file_ = new QPushButton(this);
+    file_ = elidedButton(QString(), this);
     file_->setObjectName(QStringLiteral("value"));
     layout->addWidget(file_);
     connect(file_, &QPushButton::clicked, this, &PartPanel::fileWanted);
@@ -40,7 +40,7 @@ PartPanel::PartPanel(CardEditor& editor, Maker& maker, QWidget* parent)
     rows->setContentsMargins(0, 0, 0, 0);
     rows->setSpacing(4);
     layout->addWidget(rows_);
-    point_ = new QPushButton(tr("Point at a side"), this);
+    point_ = elidedButton(tr("Point at a side"), this);
     point_->setCheckable(true);
     layout->addWidget(point_);
     connect(point_, &QPushButton::clicked, this, &PartPanel::pointingWanted);

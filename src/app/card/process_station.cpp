@@ -79,7 +79,7 @@ void ProcessStation::addLying() {
             card.lying.turn = on.empty() ? 0 : card.lying.turn;
         });
     });
-    pointLying_ = new QPushButton(tr("Point at a face"), this);
+    pointLying_ = elidedButton(tr("Point at a face"), this);
     pointLying_->setCheckable(true);
     pointLying_->setAccessibleName(tr("Point at the face that the print is to lie on"));
     pointLying_->setToolTip(pointLying_->accessibleName());

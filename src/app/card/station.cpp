@@ -215,8 +215,7 @@ void StationBody::row(const QString& label, QWidget* widget) {
     grid_->addWidget(widget, at, 1, 1, columns - 1);
     add(widget, name, problem);
     rows_.back().line = rows_.back().own = at;
-    rows_.back().full = label;
-    fitLabels();
+    nameRow(rows_.back(), label);
 }
 
 int StationBody::room() {
@@ -224,26 +223,38 @@ int StationBody::room() {
     return panelWidth(RouteCard::usualWidth) - drawing::scaled(bar) - margins - edge;
 }
 
-/// Long labels take two lines, so that fields stand in one column; it is as wide as their longest word.
+/// Long labels take two lines, so that fields stand in one column; it is as wide as the longest word of those
+/// that are shown.
 void StationBody::fitLabels() {
-    static const QRegularExpression gaps(QStringLiteral("[\\s–-]+"));
-    int widest = std::max(labels_, drawing::scaled(labelWidth));
+    int widest = drawing::scaled(labelWidth);
     for (const Row& row : rows_)
-        if (row.label && !row.isRight)
-            for (const QString& word : row.full.split(gaps))
-                widest = std::max(widest, row.label->contentsMargins().left() +
-                                              row.label->fontMetrics().horizontalAdvance(word));
+        if (row.label && !row.isRight && isShown(row))
+            widest = std::max(widest, row.needs);
     widest = std::min(widest, room() / 2);
-    const bool wider = widest > labels_;
+    if (widest == labels_)
+        return;
     labels_ = widest;
     grid_->setColumnMinimumWidth(0, widest);
     for (Row& row : rows_)
         if (row.label && !row.isRight)
             row.label->setFixedWidth(widest);
-    if (wider)
-        for (Row& row : rows_)
-            if (row.after)
-                placeBeside(row);
+    for (Row& row : rows_)
+        if (row.after)
+            placeBeside(row);
+}
+
+void StationBody::nameRow(Row& row, const QString& label) {
+    static const QRegularExpression gaps(QStringLiteral("[\\s–-]+"));
+    row.full = label;
+    row.needs = 0;
+    for (const QString& word : label.split(gaps))
+        row.needs = std::max(row.needs, row.label->contentsMargins().left() +
+                                            row.label->fontMetrics().horizontalAdvance(word));
+    if (!row.isRight) {
+        row.label->setText(label);
+        row.label->setFixedWidth(labels_);
+    }
+    fitLabels();
 }
 
 void StationBody::wide(QWidget* widget) {
@@ -280,7 +291,8 @@ void StationBody::putBeside(QWidget* widget, QWidget* first, const QString& labe
 void StationBody::placeBeside(Row& row) {
     Row& first = rowOf(row.after);
     constexpr int gap = 8;
-    const int half = row.label->fontMetrics().horizontalAdvance(row.half);
+    const int half =
+        row.label->contentsMargins().left() + row.label->fontMetrics().horizontalAdvance(row.half);
     const bool fits =
         labels_ + half + 3 * gap + row.widget->minimumWidth() + first.widget->minimumWidth() <= room();
     if (fits == row.isRight && row.label->text() == (fits ? row.half : row.full))
@@ -356,6 +368,8 @@ void StationBody::show(const Row& row) {
         row.label->setVisible(shown);
     if (row.problem && !shown)
         row.problem->hide();
+    if (row.label)
+        fitLabels();
     // Alone a row has all of its line.
     for (const Row& first : rows_)
         if (first.beside && (first.beside == row.widget || &first == &row)) {
@@ -375,21 +389,13 @@ void StationBody::setRowVisible(QWidget* widget, bool visible) {
 
 void StationBody::setRowLabel(QWidget* widget, const QString& label) {
     for (Row& row : rows_)
-        if (row.widget == widget && row.label && row.full != label) {
-            row.full = label;
-            if (!row.isRight)
-                row.label->setText(label);
-            fitLabels();
-        }
+        if (row.widget == widget && row.label && row.full != label)
+            nameRow(row, label);
     widget->setAccessibleName(label);
 }
 
 void StationBody::setShortLabel(QWidget* widget, const QString& label) {
-    Row& row = rowOf(widget);
-    row.full = label;
-    if (!row.isRight)
-        row.label->setText(label);
-    fitLabels();
+    nameRow(rowOf(widget), label);
 }
 
 void StationBody::putBefore(QWidget* picture, QWidget* widget) {
@@ -399,6 +405,10 @@ void StationBody::putBefore(QWidget* picture, QWidget* widget) {
     label->setMinimumHeight(picture->height());
     picture->setParent(label);
     picture->move(0, 0);
+    Row& row = rowOf(widget);
+    nameRow(row, row.full);
+    if (row.after)
+        placeBeside(row);
 }
 
 Station::Station(int number, const QString& title, MakeBody makeBody, QWidget* parent)

@@ -102,11 +102,13 @@ class StationBody : public QWidget {
         bool isRight = false;   ///< stands there, as there is room
         QString full{}, half{}; ///< labels of its own line and there
         int own = 0;            ///< its own line
+        int needs = 0;          ///< width of the label's longest word
     };
     bool isShown(const Row& row) const;
     void showProblem(const Row& row, const QString& sentence);
     Row& rowOf(const QWidget* widget);
     void fitLabels();
+    void nameRow(Row& row, const QString& label);
     void placeBeside(Row& row);
     static constexpr int columns = 4;
     struct Fold {

@@ -51,7 +51,9 @@ int Choice::widthOf(int columns) const {
     for (int column = 0; column < columns; ++column) {
         int widest = 0;
         for (int i = column; i < int(buttons.size()); i += columns)
-            widest = std::max(widest, buttons[i]->isHidden() ? 0 : buttons[i]->sizeHint().width());
+            widest = std::max(widest, buttons[i]->isHidden() ? 0
+                                                             : std::max(buttons[i]->sizeHint().width(),
+                                                                        buttons[i]->minimumWidth()));
         width += widest;
     }
     return width;

@@ -202,6 +202,8 @@ class ElidedButton : public QPushButton {
         initStyleOption(&option);
         constexpr int padding = 22; // of the style sheet
         option.text = fontMetrics().elidedText(option.text, Qt::ElideRight, width() - padding);
+        if (option.text != text() && toolTip().isEmpty())
+            setToolTip(text());
         painter.drawControl(QStyle::CE_PushButton, option);
     }
 };

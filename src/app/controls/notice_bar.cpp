@@ -1,5 +1,6 @@
 #include "app/controls/notice_bar.hpp"
 #include "drawing/tokens.hpp"
+#include <QAccessible>
 #include <QHBoxLayout>
 #include <QKeyEvent>
 #include <QLabel>
@@ -52,6 +53,8 @@ void NoticeBar::say(const QString& text, Tone tone, std::vector<Answer> answers)
     }
     show();
     update();
+    QAccessibleEvent alert(text_, QAccessible::Alert);
+    QAccessible::updateAccessibility(&alert);
     if (question)
         first->setFocus();
 }

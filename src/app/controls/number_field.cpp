@@ -43,6 +43,11 @@ void NumberField::setUnit(quantity::Unit unit) {
     display(value_);
 }
 
+int NumberField::leastWidth() const {
+    constexpr int edges = 18; // of the style sheet
+    return fontMetrics().horizontalAdvance(QStringLiteral("00.00")) + textMargins().right() + edges;
+}
+
 void NumberField::setUnitShown(bool shown) {
     unitShown_ = shown;
     setMinimumWidth(drawing::scaled(40));

@@ -20,6 +20,8 @@ class NumberField : public QLineEdit {
     void setUnit(quantity::Unit unit); ///< of lengths
     void setRange(card::Range range) { range_ = range; }
     void setUnitShown(bool shown); ///< off where several fields share a line
+    /// Pixels that a number of four digits needs, with its unit.
+    int leastWidth() const;
     /// What a number stands for, shown in its place: "as designed". Emptied, the field is that number.
     void setMeans(double number, const QString& what);
     /// Why the last input was refused; empty when it was taken.

@@ -28,6 +28,7 @@ QLabel* heading(const QString& text, QWidget* parent) {
     QFont font = label->font();
     font.setWeight(QFont::DemiBold);
     label->setFont(font);
+    label->setWordWrap(true);
     return label;
 }
 
@@ -73,7 +74,7 @@ PreferencesPanel::PreferencesPanel(KeptShop& shop, QWidget* parent) : QScrollAre
     autosave_ = choice(tr("Saves a card"), "autosave", minutes);
     auto* label = softLabel(tr("Files go"), page);
     label->setWordWrap(true);
-    folder_ = new QPushButton(page);
+    folder_ = elidedButton(QString(), page);
     folder_->setObjectName(QStringLiteral("value"));
     explain(folder_, QStringLiteral("filesFolder"));
     const int line = grid_->rowCount();

@@ -59,7 +59,7 @@ class CardEditor::Step : public QUndoCommand {
 };
 
 CardEditor::CardEditor(QObject* parent) : QObject(parent) {
-    constexpr int mostSteps = 2000;
+    constexpr int mostSteps = 20000; // what states have in common is there once
     history_.setUndoLimit(mostSteps);
     connect(&history_, &QUndoStack::cleanChanged, this, &CardEditor::fileChanged);
     sinceEdit_.start();

@@ -100,7 +100,7 @@ void FirstSteps::look() {
     if (step_ < 0 || step_ >= count)
         return;
     const card::Inscription* inscription = window_.editor().inscription();
-    if (step_ == 1 && window_.editor().beforeMend() && !window_.maker().busy())
+    if (step_ == 1 && window_.editor().beforeMend())
         return show(2);
     if (step_ == 0 && inscription && QString::fromStdString(inscription->words) != words_)
         next_->setFocus();

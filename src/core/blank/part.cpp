@@ -47,11 +47,7 @@ template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<boll
             .coded(
                 "outline", [](const FoundSide& s) { return plane::pathDataOf(*s.outline, decimals); },
                 [](FoundSide& s, const std::string& data) -> std::string {
-                    auto read = plane::outlineFromPathData(data);
-                    if (!read)
-                        return "SVG path data (position " + std::to_string(read.problem().column) + ")";
-                    s.outline = *std::move(read);
-                    return {};
+                    return plane::readOnCard(data, [&](plane::Outline read) { s.outline = std::move(read); });
                 })
             .when(found)
             .about("SVG path data, y up, mm from the lower left of the side, with its holes; of round ones "

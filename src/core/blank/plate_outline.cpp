@@ -198,11 +198,7 @@ template<> const bollard::quantity::PartFields& bollard::quantity::fieldsOf<boll
             .coded(
                 "path", [](const PlateOutline& o) { return plane::pathDataOf(*o.path, blank::pathDecimals); },
                 [](PlateOutline& o, const std::string& data) -> std::string {
-                    auto read = plane::outlineFromPathData(data);
-                    if (!read)
-                        return "SVG path data (position " + std::to_string(read.problem().column) + ")";
-                    o.path = *std::move(read);
-                    return {};
+                    return plane::readOnCard(data, [&](plane::Outline read) { o.path = std::move(read); });
                 })
             .when(is(OutlineKind::drawing))
             .about("drawing: SVG path data, y up, stretched to width and height")

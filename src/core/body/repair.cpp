@@ -155,6 +155,11 @@ quantity::Result<Repaired> repaired(const Mesh& given, const std::stop_token& st
         made.flipped = turnedOf(before, soup.triangles);
         Surface surface;
         pmp::polygon_soup_to_polygon_mesh(soup.points, soup.triangles, surface);
+        // Points of no triangle: the library takes each for the corner of one.
+        for (const auto v : surface.vertices())
+            if (surface.is_isolated(v))
+                surface.remove_vertex(v);
+        surface.collect_garbage();
         const Extent extent = extentOf(given);
         if (const int left = closeHoles(surface, space::length(extent.high - extent.low), made, faults);
             left > 0)

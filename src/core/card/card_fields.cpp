@@ -195,7 +195,7 @@ template<> const PartFields& fieldsOf<Card>() {
             .parts("clamps", &Card::clamps)
             .quiet()
             .about("what holds the stock down")
-            .parts("operations", &Card::operations)
+            .parts("operations", &Card::operations, 1000)
             .quiet()
             .about("what is done with which tool, in order; none: the usual ones of the process")
             .parts("accepted", &Card::accepted)

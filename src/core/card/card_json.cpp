@@ -34,6 +34,13 @@ class Fields {
         if (!problem_)
             problem_ = Problem{ProblemKind::fieldWrong, pathOf(name), expected};
     }
+    /// False, and told, where there are more than there can be.
+    bool mayHold(const std::string& name, size_t count, size_t most) const {
+        if (count > most && !problem_)
+            problem_ = Problem{ProblemKind::tooMany, pathOf(name),
+                               std::to_string(count) + " > " + std::to_string(most)};
+        return count <= most;
+    }
     void missing(const std::string& name) const {
         if (!problem_)
             problem_ = Problem{ProblemKind::fieldMissing, pathOf(name)};
@@ -47,11 +54,13 @@ class Fields {
             fail(name, "{…}");
         return {object_[name].is_object() ? object_[name] : empty, pathOf(name), problem_};
     }
-    template<class Each> void list(const char* name, Each each) const {
+    template<class Each> void list(const char* name, size_t most, Each each) const {
         if (!has(name))
             return;
         if (!object_[name].is_array())
             return fail(name, "[…]");
+        if (!mayHold(name, object_[name].size(), most))
+            return;
         for (size_t i = 0; i < object_[name].size(); ++i) {
             const std::string item = std::string(name) + "[" + std::to_string(i) + "]";
             const Json& value = object_[name][i];
@@ -68,6 +77,12 @@ class Fields {
             into = object_[name].get<std::string>();
         else
             fail(name, "\"…\"");
+    }
+    /// The same for what a person writes, which has its length.
+    void words(const char* name, std::string& into) const {
+        if (!isText(name) ||
+            mayHold(name, object_[name].get_ref<const std::string&>().size(), held::longestText))
+            text(name, into);
     }
     /// Two numbers, [x, y], or three.
     void pair(const char* name, Range range, const std::vector<double*>& into) const {
@@ -131,6 +146,8 @@ class Fields {
             return;
         if (!object_[name].is_array())
             return fail(name, "[[\"…\", …], …]");
+        if (!mayHold(name, object_[name].size(), held::mostRows))
+            return;
         for (size_t i = 0; i < object_[name].size(); ++i) {
             auto read = textsIn(object_[name][i]);
             if (!read)
@@ -227,7 +244,7 @@ class PartReader {
     }
     void operator()(const held::Whole& whole) const { json_.whole(name(), field_->range, whole.at(part_)); }
     void operator()(const held::Flag& flag) const { json_.flag(name(), flag.at(part_)); }
-    void operator()(const held::Text& text) const { json_.text(name(), text.at(part_)); }
+    void operator()(const held::Text& text) const { json_.words(name(), text.at(part_)); }
     void operator()(const held::Choice& choice) const {
         if (const auto place = json_.choice(name(), choice.names))
             choice.set(part_, *place);
@@ -247,7 +264,10 @@ class PartReader {
         json_.text(name(), text);
         if (!json_.isText(name()))
             return;
-        if (const std::string wrong = coded.read(part_, text); !wrong.empty())
+        const std::string wrong = coded.read(part_, text);
+        if (size_t count = 0, most = 0; std::sscanf(wrong.c_str(), "%zu > %zu", &count, &most) == 2)
+            json_.mayHold(name(), count, most);
+        else if (!wrong.empty())
             json_.fail(name(), wrong);
     }
     void operator()(const held::Texts& texts) const { json_.texts(name(), texts.at(part_)); }
@@ -284,7 +304,7 @@ class PartReader {
         if (!json_.has(name()))
             return;
         list.resize(part_, 0);
-        json_.list(name(), [&](const Fields& one, const Json&) {
+        json_.list(name(), list.most, [&](const Fields& one, const Json&) {
             const size_t i = list.count(part_);
             list.resize(part_, i + 1);
             PartReader(one, list.at(part_, i)).read(list.fields());
@@ -587,7 +607,7 @@ void resolveAround(Card& card, const Json& root, const Fields& fields) {
 
 quantity::Result<Json> parsed(const std::string& text) {
     if (nestingOf(text) > deepestNesting)
-        return Problem{ProblemKind::jsonBroken, {}, "lists and objects within each other without end", 1, 1};
+        return Problem{ProblemKind::jsonBroken, {}, "lists and objects more than 64 deep within each other", 1, 1};
     try {
         return Json::parse(text);
     } catch (const Json::parse_error& error) {
@@ -691,10 +711,13 @@ quantity::Result<Card> cardFromJson(const std::string& text) {
     std::optional<Problem> problem;
     const Fields fields(root, {}, problem);
     Card card = headFrom(fields);
-    fields.list("inscriptions", [&](const Fields& inscription, const Json& source) {
+    size_t letters = 0;
+    fields.list("inscriptions", held::mostParts, [&](const Fields& inscription, const Json& source) {
         readInto(card.inscriptions.emplace_back(), inscription);
         card.inscriptions.back().unread = source.dump();
+        letters += card.inscriptions.back().words.size();
     });
+    fields.mayHold("inscriptions[].words", letters, setting::longestWords);
     if (!problem)
         resolveAround(card, root, fields);
     if (const cut::RotaryAxis& axis = card.machine.axis; !problem && !(axis.travel.x < axis.travel.y))

@@ -8,6 +8,7 @@
 #include "card/printing.hpp"
 #include "card/step.hpp"
 #include "card/travelling.hpp"
+#include "quantity/memory.hpp"
 #include <optional>
 #include <tbb/task_group.h>
 #include <unordered_map>
@@ -257,11 +258,11 @@ Pipeline::~Pipeline() = default;
 namespace {
 
 /// What is shown of a card that a step gave up on: nothing made, and why.
-Made gaveUp(const std::shared_ptr<const Card>& card, const std::string& why) {
+Made gaveUp(const std::shared_ptr<const Card>& card, const quantity::Problem& why) {
     check::Finding finding;
     finding.kind = check::FindingKind::stepFailed;
     finding.severity = check::Severity::stop;
-    finding.problem = {quantity::ProblemKind::stepFailed, {}, why};
+    finding.problem = why;
     auto checked = std::make_shared<Checked>();
     checked->measures = std::make_shared<const check::Measures>();
     checked->complete = true;
@@ -276,14 +277,15 @@ Made gaveUp(const std::shared_ptr<const Card>& card, const std::string& why) {
 
 Made Pipeline::run(std::shared_ptr<const Card> card, const std::string& folder, const std::stop_token& stop,
                    const OnStage& onStage) {
-    std::string why;
+    using quantity::Problem, quantity::ProblemKind;
+    Problem why;
     card = cardOfRow(card);
     try {
         return runSteps(card, folder, stop, onStage);
     } catch (const std::bad_alloc&) {
-        why = "out of memory";
+        why = {ProblemKind::memoryShort, {}, std::to_string(quantity::mostMemory >> 30)};
     } catch (const std::exception& error) {
-        why = error.what();
+        why = {ProblemKind::stepFailed, {}, error.what()};
     }
     memory_ = std::make_unique<Memory>(*journal_); // it may be half of something
     Made made = gaveUp(card, why);
@@ -433,6 +435,7 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& asked, const std::str
             if (stop.stop_requested())
                 return made;
             SettingKey wanted;
+            bool tooLong = false;
             if (ornaments) {
                 const int around = aroundOf(inscription);
                 const bool there = around >= 0 && !card->inscriptions[size_t(around)].isOrnament();
@@ -451,17 +454,26 @@ Made Pipeline::runSteps(const std::shared_ptr<const Card>& asked, const std::str
                     finding.subject = filled.unknown.front();
                     key.problems.push_back(std::to_string(i) + "{" + finding.subject);
                 }
-                wanted = keyOfWords(*card, inscription, filled.words, resolved(inscription.typeface, folder));
+                tooLong = filled.tooLong;
+                if (!tooLong)
+                    wanted =
+                        keyOfWords(*card, inscription, filled.words, resolved(inscription.typeface, folder));
             }
-            Set set =
-                settingOf(wanted, ornaments ? nullptr : type::find(card->typefaces, inscription.typeface));
+            Set set;
+            if (tooLong)
+                set.problem = {quantity::ProblemKind::tooMany, "words",
+                               "> " + std::to_string(setting::longestWords)};
+            else
+                set = settingOf(wanted,
+                                ornaments ? nullptr : type::find(card->typefaces, inscription.typeface));
             if (stop.stop_requested()) // perhaps half of it
                 return made;
             ofInscription[i] = set.setting;
             if (!set.setting) {
                 key.problems.push_back(std::to_string(i) + "/" + std::to_string(int(set.problem.kind)) +
                                        set.problem.subject + set.problem.detail);
-                problem(check::FindingKind::typefaceProblem, i).problem = set.problem;
+                problem(tooLong ? check::FindingKind::stepFailed : check::FindingKind::typefaceProblem, i)
+                    .problem = set.problem;
             }
             settings.push_back(std::move(set));
         }

@@ -239,7 +239,95 @@ class Reader {
 } // namespace
 
 quantity::Result<Outline> outlineFromPathData(std::string_view text) {
-    return Reader(text).read();
+    auto read = Reader(text).read();
+    // Steps may lead farther out together than any of them.
+    constexpr double farthest = 1e12;
+    const auto near = [](Vector v) { return std::fabs(v.x) <= farthest && std::fabs(v.y) <= farthest; };
+    if (read)
+        for (const Contour& contour : read->contours)
+            if (!near(contour.start) || !std::ranges::all_of(contour.segments, [&](const Segment& segment) {
+                    return near(segment.first) && near(segment.second) && near(segment.end);
+                }))
+                return quantity::Problem{quantity::ProblemKind::numberTooLarge};
+    return read;
+}
+
+std::string tooMuchOf(const Outline& outline) {
+    const auto told = [](size_t count, size_t most) {
+        return std::to_string(count) + " > " + std::to_string(most);
+    };
+    struct Chord {
+        Vector from, to;
+    };
+    std::vector<Chord> chords;
+    Vector low{1e300, 1e300}, high{-1e300, -1e300};
+    for (const Contour& contour : outline.contours) {
+        Vector from = contour.start;
+        const auto add = [&](Vector to) {
+            chords.push_back({from, to});
+            for (const Vector v : {from, to}) {
+                low = {std::min(low.x, v.x), std::min(low.y, v.y)};
+                high = {std::max(high.x, v.x), std::max(high.y, v.y)};
+            }
+            from = to;
+        };
+        for (const Segment& segment : contour.segments)
+            add(segment.end);
+        if (!contour.open)
+            add(contour.start);
+    }
+    if (chords.size() > mostSegments)
+        return told(chords.size(), mostSegments);
+    // In cells of a grid, so that only what may meet is tried.
+    const int cells = std::max(1, int(std::sqrt(double(chords.size()))));
+    const Vector size{std::max(high.x - low.x, 1e-9), std::max(high.y - low.y, 1e-9)};
+    const auto column = [&](double x) { return std::clamp(int((x - low.x) / size.x * cells), 0, cells - 1); };
+    const auto row = [&](double y) { return std::clamp(int((y - low.y) / size.y * cells), 0, cells - 1); };
+    std::vector<std::vector<int>> inCell(size_t(cells) * size_t(cells));
+    const auto cross = [](const Chord& a, const Chord& b) {
+        const auto side = [](const Chord& line, Vector p) {
+            const Vector along = line.to - line.from, to = p - line.from;
+            return along.x * to.y - along.y * to.x;
+        };
+        return side(a, b.from) * side(a, b.to) < 0 && side(b, a.from) * side(b, a.to) < 0;
+    };
+    size_t crossings = 0;
+    std::vector<int> triedWith(chords.size(), -1);
+    for (int i = 0; i < int(chords.size()); ++i) {
+        const Chord& chord = chords[size_t(i)];
+        const auto [left, right] = std::minmax({column(chord.from.x), column(chord.to.x)});
+        for (int x = left; x <= right; ++x) {
+            // The part of the chord over this column
+            const double reach = chord.to.x - chord.from.x;
+            const auto yAt = [&](int edge) {
+                const double there = low.x + size.x * edge / cells;
+                const double along = reach == 0 ? 0 : std::clamp((there - chord.from.x) / reach, 0.0, 1.0);
+                return chord.from.y + along * (chord.to.y - chord.from.y);
+            };
+            const bool upright = left == right;
+            const auto [bottom, top] =
+                std::minmax({row(upright ? chord.from.y : yAt(x)), row(upright ? chord.to.y : yAt(x + 1))});
+            for (int y = bottom; y <= top; ++y) {
+                std::vector<int>& there = inCell[size_t(y) * size_t(cells) + size_t(x)];
+                for (const int other : there)
+                    if (std::exchange(triedWith[size_t(other)], i) != i &&
+                        cross(chord, chords[size_t(other)]) && ++crossings > mostCrossings)
+                        return told(crossings, mostCrossings);
+                there.push_back(i);
+            }
+        }
+    }
+    return {};
+}
+
+std::string readOnCard(std::string_view text, const std::function<void(Outline)>& take) {
+    auto read = outlineFromPathData(text);
+    if (!read)
+        return "SVG path data (position " + std::to_string(read.problem().column) + ")";
+    std::string tooMuch = tooMuchOf(*read);
+    if (tooMuch.empty())
+        take(*std::move(read));
+    return tooMuch;
 }
 
 std::string pathDataOf(const Outline& outline, int decimals) {

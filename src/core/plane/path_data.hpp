@@ -2,6 +2,7 @@
 #pragma once
 #include "plane/outline.hpp"
 #include "quantity/result.hpp"
+#include <functional>
 #include <string>
 #include <string_view>
 
@@ -11,6 +12,14 @@ namespace bollard::plane {
 /// with Z is open. The problem tells the column (from 1) of what could not be read.
 /// Numbers beyond 1e12 are refused.
 quantity::Result<Outline> outlineFromPathData(std::string_view text);
+
+/// Segments that an outline on a card has at most, and how often they run across each other: what is made of
+/// it grows with both.
+constexpr std::size_t mostSegments = 50'000, mostCrossings = 300'000;
+/// Too much of either, as "12 > 10"; empty: neither. Curves count as the chord from end to end.
+std::string tooMuchOf(const Outline& outline);
+/// Reads path data of a card. What is wanted instead, or what is too much; empty where it was read.
+std::string readOnCard(std::string_view text, const std::function<void(Outline)>& take);
 
 /// The outline as path data with absolute commands; numbers rounded to `decimals`.
 std::string pathDataOf(const Outline& outline, int decimals);

@@ -414,7 +414,10 @@ class Reader {
         if (!clockwise && sweep <= none)
             sweep += 2 * M_PI;
         const double step = radius > chord ? 2 * std::acos(1 - chord / radius) : M_PI;
-        const int steps = std::max(1, int(std::ceil(std::fabs(sweep) / step)));
+        const int steps = int(std::clamp(std::ceil(std::fabs(sweep) / step), 1.0, 1e9));
+        constexpr int mostSteps = 1'000'000; // an arc of a kilometre
+        if (steps > mostSteps)
+            return fail("an arc too large to be followed");
         if (!(feed_ > 0))
             fail("a cut without a feed");
         const double length = std::hypot(radius * sweep, b[2] - a[2]);

@@ -62,7 +62,7 @@ struct Numbers {
 /// Something that has a text of its own.
 struct Coded {
     std::function<std::string(const void*)> write;
-    /// What is wrong with it, or nothing.
+    /// What is wanted instead of it, "12 > 10" where it holds too much, or nothing.
     std::function<std::string(void*, const std::string&)> read;
 };
 struct Texts {
@@ -98,7 +98,11 @@ struct Parts {
     std::function<void*(void*, std::size_t)> at;
     std::function<void(void*, std::size_t)> resize;
     const PartFields& (*fields)();
+    std::size_t most; ///< so many; a card with more is refused
 };
+constexpr std::size_t mostParts = 10'000;    ///< of a list that says nothing else
+constexpr std::size_t longestText = 100'000; ///< bytes
+constexpr std::size_t mostRows = 1'000'000;
 /// One of several kinds with values of their own, all kept: its name under the field's name, its values
 /// beside it.
 struct Kinds {
@@ -272,14 +276,14 @@ template<class Part> class Describing {
         };
         return *this;
     }
-    template<class At> Describing& parts(std::string_view name, At at) {
+    template<class At> Describing& parts(std::string_view name, At at, std::size_t most = held::mostParts) {
         using Inner = typename std::remove_cvref_t<std::invoke_result_t<At, Part&>>::value_type;
         return add(name, held::Parts{[at](const void* part) { return std::invoke(at, of(part)).size(); },
                                      [at](void* part, std::size_t i) -> void* {
                                          return &std::invoke(at, of(part))[i];
                                      },
                                      [at](void* part, std::size_t n) { std::invoke(at, of(part)).resize(n); },
-                                     &fieldsOf<Inner>});
+                                     &fieldsOf<Inner>, most});
     }
     Describing& coded(std::string_view name, std::function<std::string(const Part&)> write,
                       std::function<std::string(Part&, const std::string&)> read) {

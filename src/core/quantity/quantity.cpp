@@ -66,11 +66,12 @@ class Reader {
         skipSpace();
         if (!failed() && at_ < text_.size())
             failHere();
-        if (!failed() && !std::isfinite(value.number))
+        const double read = failed() ? 0 : inAssumed(value).number;
+        if (!std::isfinite(read))
             fail(ProblemKind::numberTooLarge, 0);
         if (failed())
             return *problem_;
-        return inAssumed(value).number;
+        return read;
     }
 
   private:

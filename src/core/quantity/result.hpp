@@ -75,6 +75,8 @@ enum class ProblemKind {
     deviceSilent,    ///< it answers no more; the same
     deviceLost,      ///< it is gone; the same
     rimCrossed,      ///< what is worked on a side runs over its edge to the side that joins it
+    tooMany,         ///< subject: what holds them; detail: how many, and how many there can be, "12 > 10"
+    memoryShort,     ///< it takes more memory than there is for it; detail: how much there is, GB
     stopped          ///< the work was stopped from outside
 };
 

@@ -253,11 +253,7 @@ template<> const PartFields& fieldsOf<Ornament>() {
             .coded(
                 "artwork", [](const Ornament& o) { return plane::pathDataOf(*o.artwork, decimals); },
                 [](Ornament& o, const std::string& data) -> std::string {
-                    auto read = plane::outlineFromPathData(data);
-                    if (!read)
-                        return "SVG path data (position " + std::to_string(read.problem().column) + ")";
-                    o.artwork = *std::move(read);
-                    return {};
+                    return plane::readOnCard(data, [&](plane::Outline read) { o.artwork = std::move(read); });
                 })
             .when(as({artwork}))
             .about("SVG path data in mm, y up; closed contours are areas, open ones lines")

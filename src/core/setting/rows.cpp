@@ -32,7 +32,8 @@ Filled filled(const std::string& words, const Rows& rows, int row) {
             result.origins.push_back({letter + i, 0});
         letter += typed;
     };
-    for (size_t at = 0; at < words.size();) {
+    for (size_t at = 0; at < words.size() && !result.tooLong;) {
+        result.tooLong = result.words.size() > longestWords;
         const char c = words[at];
         const bool brace = c == '{' || c == '}';
         if (brace && at + 1 < words.size() && words[at + 1] == c) {

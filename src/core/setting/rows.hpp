@@ -39,8 +39,12 @@ struct Origin {
 struct Filled {
     std::string words{};
     std::vector<Origin> origins{};      ///< by code point of `words`
+    bool tooLong = false;               ///< longer than longestWords, and not all of it
     std::vector<std::string> unknown{}; ///< fields that no row has, as they stand in the words
 };
+
+/// Bytes of an inscription's words with what is filled in; longer ones are not set.
+constexpr std::size_t longestWords = 200'000;
 
 /// Words with every {field} filled in from a row (0 for the first). Doubled braces become single ones; braces
 /// that do not pair stay, and so do fields that are not known.
