@@ -821,7 +821,7 @@
     </message>
     <message>
         <source>This pair %1 → %2</source>
-        <translation>הזוג הזה %1 → %2</translation>
+        <translation>הזוג הזה ⁦%1 → %2⁩</translation>
     </message>
     <message>
         <source>Make the letter space %2 instead of %1.</source>
@@ -829,7 +829,7 @@
     </message>
     <message>
         <source>Letter space %1 → %2</source>
-        <translation>רווח אותיות %1 → %2</translation>
+        <translation>רווח אותיות ⁦%1 → %2⁩</translation>
     </message>
     <message>
         <source>Close the letters up, pair by pair, until they run into each other.</source>
@@ -877,7 +877,7 @@
     </message>
     <message>
         <source>Size %1 → %2</source>
-        <translation>גודל %1 → %2</translation>
+        <translation>גודל ⁦%1 → %2⁩</translation>
     </message>
     <message>
         <source>Give the letters out one to a facet.</source>
@@ -953,7 +953,7 @@
     </message>
     <message>
         <source>Height %1 → %2</source>
-        <translation>גובה %1 → %2</translation>
+        <translation>גובה ⁦%1 → %2⁩</translation>
     </message>
     <message>
         <source>Make the depth %2 instead of %1.</source>
@@ -961,7 +961,7 @@
     </message>
     <message>
         <source>Depth %1 → %2</source>
-        <translation>עומק %1 → %2</translation>
+        <translation>עומק ⁦%1 → %2⁩</translation>
     </message>
     <message>
         <source>Make the bedding %2 instead of %1.</source>
@@ -969,7 +969,7 @@
     </message>
     <message>
         <source>Bedding %1 → %2</source>
-        <translation>מושב %1 → %2</translation>
+        <translation>מושב ⁦%1 → %2⁩</translation>
     </message>
     <message>
         <source>Let it lie on its %1 instead.</source>
@@ -1057,7 +1057,7 @@
     </message>
     <message>
         <source>Weight %1 → %2</source>
-        <translation>משקל %1 → %2</translation>
+        <translation>משקל ⁦%1 → %2⁩</translation>
     </message>
     <message>
         <source>Make the strokes lighter: weight %2 instead of %1.</source>

@@ -51,7 +51,7 @@ int run(int argc, char** argv) {
 
     const bool tour = options.isSet(pictures);
     if (!tour && !options.isSet(alone) && app::FirstWindow::handOver(options.positionalArguments()))
-        return 0;
+        std::_Exit(0); // nothing is open here, and the typefaces need not be waited for
     // A tour leaves no trace in the user's settings and unsaved work.
     QTemporaryDir aside;
     if (tour)

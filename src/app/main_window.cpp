@@ -236,7 +236,8 @@ void MainWindow::buildBody() {
     connect(routeCard_, &RouteCard::drawerWanted, drawer_, &Drawer::open);
     // What is tried in the drawer is seen on the board beside it.
     connect(drawer_, &Drawer::widthTaken, this, [this, middle](int taken) {
-        middle->setContentsMargins(taken, 0, 0, 0);
+        const bool fromRight = layoutDirection() == Qt::RightToLeft;
+        middle->setContentsMargins(fromRight ? 0 : taken, 0, fromRight ? taken : 0, 0);
         drawerTakes_ = taken;
         placeFindings();
     });

@@ -308,12 +308,12 @@ void FlatDrawing::paint(QPainter& painter, const QRectF& area, const FlatScale& 
 
 namespace {
 
-void beginLayer(QPainter& painter, const QRectF& area) {
+void beginLayer(QPainter& painter, const QRectF& area, double text) {
     painter.save();
     painter.setClipRect(area, Qt::IntersectClip);
     painter.setRenderHint(QPainter::Antialiasing);
     QFont small = painter.font();
-    small.setPixelSize(11);
+    small.setPixelSize(int(std::lround(11 * text)));
     painter.setFont(small);
 }
 
@@ -325,7 +325,7 @@ bool isLifted(const FlatExtras& extras, int inscription) {
 
 void FlatDrawing::paintGround(QPainter& painter, const QRectF& area, const FlatScale& scale,
                               const FlatExtras& extras) const {
-    beginLayer(painter, area);
+    beginLayer(painter, area, extras.text);
     painter.fillRect(area, tokens().ground);
     const Side& side = sideOf(extras.side);
     if (!empty()) {
@@ -349,7 +349,7 @@ void FlatDrawing::paintOver(QPainter& painter, const QRectF& area, const FlatSca
     if (empty())
         return;
     const double rulers = extras.measures ? rulerSize : 0;
-    beginLayer(painter, area.adjusted(rulers, rulers, 0, 0));
+    beginLayer(painter, area.adjusted(rulers, rulers, 0, 0), extras.text);
     const Side& side = sideOf(extras.side);
     if (!extras.lifted.empty()) {
         FlatScale shifted = scale;

@@ -56,6 +56,7 @@ struct FlatExtras {
     Overlay overlay = Overlay::none;
     std::optional<QPointF> heldAt{}; ///< pieces: where the blank is held, mm; nothing: by its outer edge
     bool measures = true;            ///< rulers and dimensions
+    double text = 1;                 ///< how large their numbers are, 1 for their own size
     std::vector<int> lifted{};       ///< inscriptions that are on their way elsewhere
     QPointF liftedBy{};              ///< how far they are, mm
 };

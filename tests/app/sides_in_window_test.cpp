@@ -39,7 +39,7 @@ class SidesInWindowTest : public QObject {
         for (const char* sample : {"transom", "fender-pin"}) { // another blank on a board that is shown
             open(sample);
             QVERIFY(sides().isVisible() && !sides().visibleRegion().isEmpty());
-            QVERIFY(sides().size() == sides().sizeHint());
+            QCOMPARE(sides().size(), sides().sizeHint());
             QVERIFY(flat().rect().contains(QRect(sides().mapTo(&flat(), QPoint(0, 0)), sides().size())));
         }
         editor().edit({}, {}, [](card::Card& card) { card.blank.kind = blank::Kind::none; });

@@ -208,7 +208,7 @@ class PartTest : public QObject {
 
     void objectsThatHoldOthersAreReadWhereTheyLie() {
         // A post twice, once turned by a quarter and moved, in centimetres, all of it raised.
-        const std::string bytes = *quantity::readWhole(samples::source("fuzz/corpus/part/two-posts.3mf"));
+        const std::string bytes = *quantity::readWhole(samples::source("fuzz/corpus/threemf/two-posts.3mf"));
         const auto read = files::partSurfaceOf("two-posts.3mf", bytes);
         QVERIFY2(bool(read), read ? "" : read.problem().detail.c_str());
         QVERIFY(read->inMillimetres);

@@ -29,7 +29,7 @@ Finding finding(FindingKind kind, working::Kind working, Severity severity) {
 
 /// The class whose function is the last that begins in this part of a source.
 QString classIn(const QString& source) {
-    static const QRegularExpression member(QStringLiteral("\\n\\S[^\\n]*?(\\w+)::~?\\w+\\("));
+    static const QRegularExpression member(QStringLiteral("\\n(?:\\S[^\\n]*?\\b)?(\\w+)::~?\\w+\\("));
     QString name;
     for (const auto& match : member.globalMatch(source))
         name = match.captured(1);

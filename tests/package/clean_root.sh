@@ -3,7 +3,7 @@
 #   tests/package/clean_root.sh PACKAGE.deb      as root; needs debootstrap and a mirror
 set -euo pipefail
 package=$(realpath "$1")
-mirror=$(sed -n 's/^deb[^h]*\(http[^ ]*\).*/\1/p; s/^URIs: *\([^ ]*\).*/\1/p' /etc/apt/sources.list /etc/apt/sources.list.d/* 2>/dev/null | head -n 1)
+mirror=$(sed -n 's/^deb[^h]*\(http[^ ]*\).*/\1/p; s/^URIs: *\([^ ]*\).*/\1/p' /etc/apt/sources.list /etc/apt/sources.list.d/* 2>/dev/null | head -n 1 || true)
 root=$(mktemp -d)
 away() {
     umount -q "$root/proc" || true

@@ -22,6 +22,7 @@ FlatView::FlatView(CardEditor& editor, Maker& maker, QWidget* parent)
       overlays_(new OverlayChoice(this)), strip_(new SectionStrip(this)) {
     setFocusPolicy(Qt::StrongFocus);
     setMouseTracking(true);
+    setLayoutDirection(Qt::LeftToRight); // a drawing, with x to the right
     setAttribute(Qt::WA_InputMethodEnabled, false);
     setAccessibleName(tr("Flat view"));
     setAccessibleDescription(tr(
@@ -73,6 +74,8 @@ drawing::FlatExtras FlatView::extras() const {
     drawing::FlatExtras extras = extras_;
     extras.selected = editor_.selected();
     extras.side = editor_.side();
+    constexpr double mostText = 1.35; // what rulers have room for
+    extras.text = std::min(drawing::textScale(), mostText);
     const auto& flat = maker_.shown().flat;
     const card::Inscription* now = editor_.inscription();
     if (drag_ != Drag::move || !flat || !flat->made().card || !now)

@@ -25,6 +25,7 @@ void SideChoice::refresh() {
         connect(choice_, &Choice::picked, this,
                 [this](int side) { editor_.showSide(std::string(sides_[size_t(side)])); });
         choice_->show(); // or a board that is shown already gives it no room
+        choice_->ensurePolished();
         setVisible(sides_.size() > 1);
         adjustSize();
         emit resized();

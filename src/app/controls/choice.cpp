@@ -61,6 +61,8 @@ int Choice::widthOf(int columns) const {
 
 void Choice::resizeEvent(QResizeEvent* event) {
     QWidget::resizeEvent(event);
+    if (!wraps_)
+        return;
     int columns = most_;
     while (columns > 1 && widthOf(columns) > width())
         --columns;

@@ -4,6 +4,7 @@
 #include <QKeyEvent>
 #include <QLabel>
 #include <QPushButton>
+#include <QStyle>
 #include <QVBoxLayout>
 
 namespace bollard::app {
@@ -61,10 +62,12 @@ void Drawer::shut() {
 }
 
 void Drawer::place() {
-    const int left = beside_->isVisible() ? beside_->geometry().right() + 1 : 0;
-    const int room = parentWidget()->width() - left;
-    setGeometry(left, 0, std::min(room, std::clamp(room * 3 / 5, panelWidth(narrowest), panelWidth(widest))),
-                parentWidget()->height());
+    const int taken = beside_->isVisible() ? beside_->width() : 0;
+    const int room = parentWidget()->width() - taken;
+    const QRect there(taken, 0,
+                      std::min(room, std::clamp(room * 3 / 5, panelWidth(narrowest), panelWidth(widest))),
+                      parentWidget()->height());
+    setGeometry(QStyle::visualRect(layoutDirection(), parentWidget()->rect(), there));
 }
 
 bool Drawer::eventFilter(QObject* watched, QEvent* event) {

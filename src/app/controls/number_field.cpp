@@ -11,6 +11,7 @@ namespace bollard::app {
 NumberField::NumberField(const QString& name, Kind kind, card::Range range, double step, QWidget* parent)
     : QLineEdit(parent), kind_(kind), range_(range), step_(step) {
     setAccessibleName(name);
+    setLayoutDirection(Qt::LeftToRight); // a number and its unit, in any language
     setMinimumWidth(drawing::scaled(64));
     display(0);
     connect(this, &QLineEdit::returnPressed, this, [this] {

@@ -9,7 +9,7 @@
 namespace bollard::app {
 namespace {
 
-constexpr int patience = 2000; // ms; who runs but hangs is not waited for
+constexpr int patience = 5000; // ms; who runs but hangs is not waited for
 constexpr qint64 mostBytes = 1 << 20;
 constexpr char taken[] = "taken\n";
 

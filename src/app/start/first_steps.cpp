@@ -33,7 +33,7 @@ FirstSteps::FirstSteps(MainWindow& window) : QFrame(&window), window_(window) {
     layout->addWidget(title_);
     layout->addWidget(told_);
     auto* buttons = new QHBoxLayout;
-    next_ = new QPushButton(this);
+    next_ = new QPushButton(tr("Next step"), this);
     leave_ = new QPushButton(tr("Leave the steps"), this);
     leave_->setObjectName(QStringLiteral("plain"));
     buttons->addWidget(next_);

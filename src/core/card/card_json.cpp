@@ -607,7 +607,8 @@ void resolveAround(Card& card, const Json& root, const Fields& fields) {
 
 quantity::Result<Json> parsed(const std::string& text) {
     if (nestingOf(text) > deepestNesting)
-        return Problem{ProblemKind::jsonBroken, {}, "lists and objects more than 64 deep within each other", 1, 1};
+        return Problem{
+            ProblemKind::jsonBroken, {}, "lists and objects more than 64 deep within each other", 1, 1};
     try {
         return Json::parse(text);
     } catch (const Json::parse_error& error) {
