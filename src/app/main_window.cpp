@@ -110,6 +110,7 @@ void MainWindow::buildBar() {
     layout->addSpacing(6);
     cardName_ = new QLabel(bar_);
     cardName_->setObjectName(QStringLiteral("cardName"));
+    cardName_->setMinimumWidth(drawing::scaled(40)); // its tool tip says all of it
     editedMark_ = softLabel({}, bar_);
     layout->addWidget(cardName_);
     layout->addWidget(editedMark_);
@@ -469,6 +470,7 @@ void MainWindow::showStart() {
 void MainWindow::refreshBar() {
     const bool working = !showsStart();
     cardName_->setText(working ? editor_.title() : QStringLiteral("Bollard"));
+    cardName_->setToolTip(cardName_->text());
     editedMark_->setText(working && editor_.edited() ? tr("· edited") : QString());
     setWindowTitle(working ? tr("%1[*] – Bollard").arg(editor_.title()) : QStringLiteral("Bollard[*]"));
     setWindowModified(working && editor_.edited());

@@ -312,6 +312,7 @@ void beginLayer(QPainter& painter, const QRectF& area, double text) {
     painter.save();
     painter.setClipRect(area, Qt::IntersectClip);
     painter.setRenderHint(QPainter::Antialiasing);
+    painter.setLayoutDirection(Qt::LeftToRight);
     QFont small = painter.font();
     small.setPixelSize(int(std::lround(11 * text)));
     painter.setFont(small);

@@ -164,6 +164,7 @@ void NumberField::paintEvent(QPaintEvent* event) {
     if (!unitShown_)
         return;
     QPainter painter(this);
+    painter.setLayoutDirection(Qt::LeftToRight);
     painter.setPen(drawing::tokens().inkSoft);
     painter.drawText(rect().adjusted(0, 0, -7, 0), Qt::AlignRight | Qt::AlignVCenter, suffix());
 }
