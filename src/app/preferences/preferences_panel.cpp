@@ -101,7 +101,10 @@ PreferencesPanel::PreferencesPanel(KeptShop& shop, QWidget* parent) : QScrollAre
     explain(own_, QStringLiteral("own-limits"));
     column->addWidget(own_);
     column->addWidget(heading(tr("Where Bollard keeps its data"), page));
-    auto* where = softLabel(QDir::toNativeSeparators(dataFolder()), page);
+    QString folder = dataFolder();
+    if (folder.startsWith(QDir::homePath() + QLatin1Char('/')))
+        folder.replace(0, QDir::homePath().size(), QLatin1Char('~'));
+    auto* where = softLabel(folder, page);
     where->setWordWrap(true);
     where->setTextInteractionFlags(Qt::TextSelectableByMouse | Qt::TextSelectableByKeyboard);
     column->addWidget(where);
