@@ -4,6 +4,7 @@
 #include "app/desktop/recent_list.hpp"
 #include "app/preferences/preferences_panel.hpp"
 #include "app/session/beginning.hpp"
+#include "app/session/kept_processes.hpp"
 #include "card/card_json.hpp"
 #include "window_fixture.hpp"
 #include "wording/language.hpp"
@@ -267,6 +268,60 @@ class DesktopTest : public QObject {
         QTRY_VERIFY(desk.window().findChild<PreferencesPanel*>() != nullptr);
         QVERIFY(choose("Saves a card", 1));
         QCOMPARE(preferences().autosave, 1);
+    }
+
+    void whatIsOnesOwnIsListedAndForgotten() {
+        KeptShop shop;
+        cut::Machine machine;
+        machine.name = "Boatyard";
+        QVERIFY(shop.keep(machine).isEmpty());
+        cut::RackTool tool;
+        tool.tool.name = "Long 2";
+        QVERIFY(shop.keep(tool).isEmpty());
+        process::Process process;
+        process.name = "Slow resin";
+        QVERIFY(keepProcess(process).isEmpty());
+        PreferencesPanel panel(shop, nullptr);
+        panel.show();
+        const auto forget = [&](const char* name) {
+            for (auto* button : panel.findChildren<QPushButton*>())
+                if (button->accessibleName() == QLatin1String(name)) {
+                    button->click();
+                    QApplication::processEvents();
+                    return true;
+                }
+            return false;
+        };
+        QVERIFY(forget("Forget Machine: Boatyard"));
+        QVERIFY(shop.own().machines.empty() && shop.own().rack.size() == 1);
+        QVERIFY(forget("Forget Tool: Long 2"));
+        QVERIFY(forget("Forget Limits: Slow resin"));
+        QVERIFY(shop.own().rack.empty() && keptProcesses().empty());
+        const KeptShop again; // and not only here
+        QVERIFY(again.own().machines.empty() && again.own().rack.empty());
+    }
+
+    void filesGoWhereTheyArePreferred() {
+        Desk desk(home_->folder.filePath("unsaved"));
+        desk.start({home_->copyOf("berth-9")});
+        RouteCard& card = desk.window().routeCard();
+        card.open(RouteCard::output);
+        const auto told = [&] {
+            card.refreshBodies();
+            for (const auto* button : card.findChildren<QPushButton*>())
+                if (button->accessibleName().startsWith("Folder: "))
+                    return button->accessibleName().mid(8);
+            return QString();
+        };
+        QCOMPARE(told(), home_->folder.path());
+        QTemporaryDir other;
+        Preferences own = preferences();
+        own.filesFolder = other.path();
+        keepPreferences(own);
+        QCOMPARE(told(), other.path());
+        own.filesFolder = other.path() + "/gone";
+        keepPreferences(own);
+        QCOMPARE(told(), home_->folder.path()); // where it is not there, beside the card
     }
 
     void preferencesThatCannotBeAreNotThere() {

@@ -127,6 +127,63 @@ class CurveTest : public QObject {
         COMPARE_NEAR(quarter.length(), 5 * M_PI, 1e-4);
     }
 
+    /// Found by a fuzzer: steps that lead together farther out than any number may.
+    void stepsThatLeadTooFarAreRefused() {
+        QVERIFY(plane::outlineFromPathData("M0 0l9e11 0"));
+        const auto far = plane::outlineFromPathData("M0 0l9e11 0 9e11 0");
+        QVERIFY(!far);
+        QCOMPARE(far.problem().kind, quantity::ProblemKind::numberTooLarge);
+    }
+
+    void whatIsTooMuchForACardIsTold() {
+        std::string squares;
+        for (int i = 0; i < 100; ++i)
+            squares += "M" + std::to_string(3 * i) + " 0h2v2h-2Z";
+        const plane::Outline outline = *plane::outlineFromPathData(squares);
+        QVERIFY(plane::tooMuchOf(outline).empty());
+        QCOMPARE(plane::tooMuchOf(outline, 399), std::string("400 > 399"));
+        QVERIFY(plane::tooMuchOf(outline, 400, 0).empty()); // they run across nothing
+        int taken = 0;
+        QVERIFY(plane::readOnCard(squares, [&](plane::Outline) { ++taken; }).empty());
+        QVERIFY(plane::readOnCard("M0 0L", [&](plane::Outline) { ++taken; }).starts_with("SVG path data"));
+        QCOMPARE(taken, 1);
+    }
+
+    /// Against every pair of chords, one by one.
+    void crossingsAreCounted() {
+        std::mt19937 random(3);
+        for (int round = 0; round < 40; ++round) {
+            const int count = 3 + int(random() % 60);
+            std::string text = "M0 0";
+            std::vector<Vector> points{{0, 0}};
+            for (int i = 0; i < count; ++i) {
+                // Some runs are steep, some level, some far out.
+                const double x = double(random() % 1000) * (round % 3 == 0 ? 0.01 : 1),
+                             y = double(random() % 1000);
+                points.push_back({x, y});
+                text += "L" + std::to_string(x) + " " + std::to_string(y);
+            }
+            points.push_back({0, 0});
+            const auto side = [](Vector a, Vector b, Vector p) {
+                return (b.x - a.x) * (p.y - a.y) - (b.y - a.y) * (p.x - a.x);
+            };
+            size_t crossings = 0;
+            for (size_t i = 0; i + 1 < points.size(); ++i)
+                for (size_t j = 0; j < i; ++j)
+                    crossings += side(points[i], points[i + 1], points[j]) *
+                                         side(points[i], points[i + 1], points[j + 1]) <
+                                     0 &&
+                                 side(points[j], points[j + 1], points[i]) *
+                                         side(points[j], points[j + 1], points[i + 1]) <
+                                     0;
+            const plane::Outline outline = *plane::outlineFromPathData(text + "Z");
+            QVERIFY(plane::tooMuchOf(outline, 1000, crossings).empty());
+            if (crossings > 0)
+                QCOMPARE(plane::tooMuchOf(outline, 1000, crossings - 1),
+                         std::to_string(crossings) + " > " + std::to_string(crossings - 1));
+        }
+    }
+
     void brokenPathDataTellsWhere() {
         const std::pair<const char*, int> cases[]{
             {"L 1 1", 1}, {"M 1 1 L 2", 10}, {"M 1 1 X 3", 7}, {"M0 0 A 1 1 0 2 0 3 3", 14}, {"5 5", 1}};

@@ -238,6 +238,18 @@ class PartTest : public QObject {
         QVERIFY(problem("part.doc", "x").kind == ProblemKind::unknownFormat);
     }
 
+    /// Found by a fuzzer: the library that turns surfaces takes each point for the corner of a triangle.
+    void pointsThatNothingUsesAreNoMatter() {
+        const std::string corner = "v 0 0 0\nv 9 0 0\nv 0 9 0\nv 0 0 9\nf 1 3 2\nf 1 2 4\nf 2 3 4\nf 3 1 4\n";
+        const auto plain = body::repaired(files::partSurfaceOf("corner.obj", corner)->mesh);
+        const auto more =
+            body::repaired(files::partSurfaceOf("corner.obj", corner + "v 7 5 8\nv 1 1 1\n")->mesh);
+        QVERIFY(plain && more);
+        QCOMPARE(more->body.triangles.size(), plain->body.triangles.size());
+        QCOMPARE(more->body.vertices.size(), size_t(4));
+        QVERIFY(body::volumeOf(more->body) > 0);
+    }
+
     void smallFaultsAreMendedAndTold() {
         Mesh box = boxOf({0, 0, 0}, {40, 20, 10});
         std::swap(box.triangles[3][0], box.triangles[3][1]); // faces inwards

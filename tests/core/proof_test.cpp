@@ -163,6 +163,9 @@ class ProofTest : public QObject {
             QVERIFY(!program.errors.front().what.empty());
         }
         QVERIFY(read("G0 X10\nF100 G2 X0 Y0 I-5.0005 J0").errors.empty()); // off by 0.001: a rounded arc
+        // Found by a fuzzer: an arc as large as the earth, in steps of a hundredth of a millimetre
+        const Program vast = read("F100 G1 X3\nG2 X3 Y-2 J6666666660");
+        QVERIFY(vast.motions.size() < 10 && !vast.errors.empty());
         QVERIFY(!programFrom("G0 X1\n").ends);
         const Program left = read("M8\nG0 X1\nM9");
         QVERIFY(left.errors.empty());

@@ -78,6 +78,15 @@ class QuantityTest : public QObject {
         QVERIFY(!angleFromText("3 mm"));
     }
 
+    /// Found by a fuzzer: a number in range, but not once it is taken for inches.
+    void whatIsTooLargeOnlyInItsUnitIsRefused() {
+        const std::string nines(308, '9');
+        QVERIFY(!lengthFromText(nines, Unit::inch));
+        QCOMPARE(lengthFromText(nines, Unit::inch).problem().kind, ProblemKind::numberTooLarge);
+        const auto plain = lengthFromText(nines, Unit::millimetre);
+        QVERIFY(plain && std::isfinite(*plain));
+    }
+
     void nothingTypedCrashes() {
         std::mt19937 random(11);
         const std::string signs = "0123456789.,+-*/() inmft'\"°x";

@@ -14,6 +14,7 @@
 #include <QResizeEvent>
 #include <QScrollArea>
 #include <QScrollBar>
+#include <QStyle>
 #include <QTimer>
 
 namespace bollard::app {
@@ -287,14 +288,19 @@ void StationBody::putBeside(QWidget* widget, QWidget* first, const QString& labe
     fitLabels();
 }
 
-/// In the right half of the other's line where both have room; else on a line of its own.
+/// In the right half of the other's line where that is shown and both have room; else on a line of its own.
 void StationBody::placeBeside(Row& row) {
     Row& first = rowOf(row.after);
     constexpr int gap = 8;
     const int half =
         row.label->contentsMargins().left() + row.label->fontMetrics().horizontalAdvance(row.half);
+    const auto least = [](const QWidget* field) { // so that its number is seen
+        const auto* number = qobject_cast<const NumberField*>(field);
+        return std::max(field->minimumWidth(), number ? number->leastWidth() : 0);
+    };
+    // Where the other is not there it stands for itself.
     const bool fits =
-        labels_ + half + 3 * gap + row.widget->minimumWidth() + first.widget->minimumWidth() <= room();
+        isShown(first) && labels_ + half + 3 * gap + least(row.widget) + least(first.widget) <= room();
     if (fits == row.isRight && row.label->text() == (fits ? row.half : row.full))
         return;
     row.isRight = fits;
@@ -370,6 +376,9 @@ void StationBody::show(const Row& row) {
         row.problem->hide();
     if (row.label)
         fitLabels();
+    for (Row& other : rows_)
+        if (other.after == row.widget)
+            placeBeside(other);
     // Alone a row has all of its line.
     for (const Row& first : rows_)
         if (first.beside && (first.beside == row.widget || &first == &row)) {
@@ -422,7 +431,9 @@ Station::Station(int number, const QString& title, MakeBody makeBody, QWidget* p
     head_->installEventFilter(this);
     head_->setAccessibleName(tr("Station %1, %2").arg(number).arg(title));
     auto* grid = new QGridLayout(head_);
-    grid->setContentsMargins(drawing::scaled(44), 9, 12, 9);
+    const bool fromRight = layoutDirection() == Qt::RightToLeft;
+    grid->setContentsMargins(fromRight ? 12 : drawing::scaled(44), 9, fromRight ? drawing::scaled(44) : 12,
+                             9);
     grid->setVerticalSpacing(2);
     title_ = new QLabel(title, head_);
     QFont bold = title_->font();
@@ -512,9 +523,12 @@ void Station::paintEvent(QPaintEvent*) {
                         : watches_ > 0 ? t.watch
                         : open_        ? t.tide
                                        : QColor(Qt::transparent);
-    painter.fillRect(QRect(0, 0, 3, height() - 1), edge);
-    const double size = drawing::scaled(19);
-    const QRectF box(14.5, 12.5, size, size);
+    const auto mirrored = [this](const QRect& there) {
+        return QStyle::visualRect(layoutDirection(), rect(), there);
+    };
+    painter.fillRect(mirrored(QRect(0, 0, 3, height() - 1)), edge);
+    const int size = drawing::scaled(19);
+    const QRectF box = QRectF(mirrored(QRect(14, 12, size, size))).translated(0.5, 0.5);
     painter.setPen(head_->hasFocus() ? t.tide : open_ ? t.ink : t.inkSoft);
     painter.drawRect(box);
     painter.drawText(box, Qt::AlignCenter, QString::number(number_));

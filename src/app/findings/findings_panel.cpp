@@ -16,6 +16,7 @@
 #include <QPainter>
 #include <QPushButton>
 #include <QScrollArea>
+#include <QStyle>
 #include <map>
 
 namespace bollard::app {
@@ -83,7 +84,8 @@ FindingRow::FindingRow(QWidget* parent) : QFrame(parent) {
     setFocusPolicy(Qt::StrongFocus);
     setCursor(Qt::PointingHandCursor);
     auto* grid = new QGridLayout(this);
-    grid->setContentsMargins(40, 12, 14, 12);
+    const bool fromRight = layoutDirection() == Qt::RightToLeft;
+    grid->setContentsMargins(fromRight ? 14 : 40, 12, fromRight ? 40 : 14, 12);
     grid->setHorizontalSpacing(8);
     grid->setVerticalSpacing(3);
     title_ = wrapped({}, this);
@@ -258,7 +260,8 @@ void FindingRow::paintEvent(QPaintEvent* event) {
         painter.fillRect(rect(), t.tideWash);
     painter.setPen(t.line);
     painter.drawLine(16, height() - 1, width() - 16, height() - 1);
-    paintMark(painter, QRectF(16, 14, 14, 14), finding_.severity);
+    paintMark(painter, QStyle::visualRect(layoutDirection(), rect(), QRect(16, 14, 14, 14)),
+              finding_.severity);
 }
 
 void FindingRow::enterEvent(QEnterEvent*) {

@@ -1,7 +1,6 @@
 #include "app/preferences/preferences.hpp"
 #include <QDir>
 #include <QSettings>
-#include <QStandardPaths>
 
 namespace bollard::app {
 namespace {
@@ -53,10 +52,6 @@ QStringList languagesIn(const QString& folder) {
 
 QString translationsFolder() {
     return drawing::shareFolder() + QStringLiteral("/translations");
-}
-
-QString dataFolder() {
-    return QStandardPaths::writableLocation(QStandardPaths::AppDataLocation);
 }
 
 } // namespace bollard::app

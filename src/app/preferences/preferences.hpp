@@ -25,8 +25,6 @@ void keepPreferences(const Preferences& preferences);
 QStringList languagesIn(const QString& folder);
 /// Where the translations lie.
 QString translationsFolder();
-/// Where a person's own data lie: machines, limits, starting cards, words, unsaved work.
-QString dataFolder();
 
 /// Names of looks in settings, in their order.
 inline constexpr std::array<const char*, drawing::lookCount> lookNames{"light", "dark", "contrast-light",

@@ -3,6 +3,7 @@
 #include "app/controls/looks.hpp"
 #include "app/help/topic.hpp"
 #include "app/session/beginning.hpp"
+#include "app/session/data_folder.hpp"
 #include "app/session/kept_processes.hpp"
 #include <QComboBox>
 #include <QDesktopServices>

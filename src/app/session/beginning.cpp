@@ -1,4 +1,5 @@
 #include "app/session/beginning.hpp"
+#include "app/session/data_folder.hpp"
 #include "card/card_json.hpp"
 #include "files/whole_file.hpp"
 #include "quantity/ranges.hpp"
@@ -6,7 +7,6 @@
 #include <QCoreApplication>
 #include <QDir>
 #include <QSettings>
-#include <QStandardPaths>
 #include <QUrl>
 
 namespace bollard::app {
@@ -16,8 +16,7 @@ const auto processKey = QStringLiteral("beginning/process"), unitKey = QStringLi
            widthKey = QStringLiteral("beginning/bedWidth"), depthKey = QStringLiteral("beginning/bedDepth");
 
 QDir startingFolder() {
-    return QDir(QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) +
-                QStringLiteral("/starting"));
+    return QDir(dataFolder() + QStringLiteral("/starting"));
 }
 
 } // namespace

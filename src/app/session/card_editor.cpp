@@ -1,4 +1,5 @@
 #include "app/session/card_editor.hpp"
+#include "app/session/data_folder.hpp"
 #include "card/arranging.hpp"
 #include "card/card_json.hpp"
 #include "card/part.hpp"
@@ -7,7 +8,6 @@
 #include <QCryptographicHash>
 #include <QDir>
 #include <QFileInfo>
-#include <QStandardPaths>
 
 namespace bollard::app {
 
@@ -375,8 +375,7 @@ void CardEditor::holdFile() {
     if (path_.isEmpty())
         return;
     const QString real = QFileInfo(path_).canonicalFilePath();
-    const QString folder =
-        QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + QStringLiteral("/open");
+    const QString folder = dataFolder() + QStringLiteral("/open");
     QDir().mkpath(folder);
     const QByteArray name = shortOf((real.isEmpty() ? path_ : real).toStdString());
     auto hold = std::make_unique<QLockFile>(folder + QLatin1Char('/') + QString::fromLatin1(name.toHex()) +

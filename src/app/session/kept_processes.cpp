@@ -1,18 +1,17 @@
 #include "app/session/kept_processes.hpp"
+#include "app/session/data_folder.hpp"
 #include "card/card_json.hpp"
 #include "files/whole_file.hpp"
 #include "wording/wording.hpp"
 #include <QCoreApplication>
 #include <QDir>
-#include <QStandardPaths>
 #include <QUrl>
 
 namespace bollard::app {
 namespace {
 
 QDir folder() {
-    return QDir(QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) +
-                QStringLiteral("/processes"));
+    return QDir(dataFolder() + QStringLiteral("/processes"));
 }
 
 /// Names may hold signs that file names must not.

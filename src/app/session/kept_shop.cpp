@@ -1,15 +1,15 @@
 #include "app/session/kept_shop.hpp"
+#include "app/session/data_folder.hpp"
 #include "card/card_json.hpp"
 #include "files/whole_file.hpp"
 #include "wording/wording.hpp"
 #include <QDir>
 #include <QFileInfo>
-#include <QStandardPaths>
 
 namespace bollard::app {
 
 QString KeptShop::file() {
-    return QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + QStringLiteral("/shop.json");
+    return dataFolder() + QStringLiteral("/shop.json");
 }
 
 KeptShop::KeptShop(QObject* parent) : QObject(parent) {

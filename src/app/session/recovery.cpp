@@ -1,11 +1,11 @@
 #include "app/session/recovery.hpp"
+#include "app/session/data_folder.hpp"
 #include "card/card_json.hpp"
 #include "files/whole_file.hpp"
 #include <QDir>
 #include <QFile>
 #include <QJsonDocument>
 #include <QJsonObject>
-#include <QStandardPaths>
 #include <QUuid>
 
 namespace bollard::app {
@@ -48,7 +48,7 @@ Recovery::~Recovery() {
 }
 
 QString Recovery::defaultFolder() {
-    return QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + QStringLiteral("/unsaved");
+    return dataFolder() + QStringLiteral("/unsaved");
 }
 
 void Recovery::keepSoon() {

@@ -1,7 +1,7 @@
 #include "app/session/spelling_checker.hpp"
+#include "app/session/data_folder.hpp"
 #include "files/whole_file.hpp"
 #include <QDir>
-#include <QStandardPaths>
 
 namespace bollard::app {
 
@@ -18,8 +18,7 @@ SpellingChecker::~SpellingChecker() {
 }
 
 QString SpellingChecker::ownWordsPath() const {
-    return QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) +
-           QStringLiteral("/my-words.txt");
+    return dataFolder() + QStringLiteral("/my-words.txt");
 }
 
 QStringList SpellingChecker::languages() const {

@@ -252,9 +252,9 @@ quantity::Result<Outline> outlineFromPathData(std::string_view text) {
     return read;
 }
 
-std::string tooMuchOf(const Outline& outline) {
-    const auto told = [](size_t count, size_t most) {
-        return std::to_string(count) + " > " + std::to_string(most);
+std::string tooMuchOf(const Outline& outline, std::size_t segments, std::size_t most) {
+    const auto told = [](size_t count, size_t limit) {
+        return std::to_string(count) + " > " + std::to_string(limit);
     };
     struct Chord {
         Vector from, to;
@@ -276,8 +276,8 @@ std::string tooMuchOf(const Outline& outline) {
         if (!contour.open)
             add(contour.start);
     }
-    if (chords.size() > mostSegments)
-        return told(chords.size(), mostSegments);
+    if (chords.size() > segments)
+        return told(chords.size(), segments);
     // In cells of a grid, so that only what may meet is tried.
     const int cells = std::max(1, int(std::sqrt(double(chords.size()))));
     const Vector size{std::max(high.x - low.x, 1e-9), std::max(high.y - low.y, 1e-9)};
@@ -311,8 +311,8 @@ std::string tooMuchOf(const Outline& outline) {
                 std::vector<int>& there = inCell[size_t(y) * size_t(cells) + size_t(x)];
                 for (const int other : there)
                     if (std::exchange(triedWith[size_t(other)], i) != i &&
-                        cross(chord, chords[size_t(other)]) && ++crossings > mostCrossings)
-                        return told(crossings, mostCrossings);
+                        cross(chord, chords[size_t(other)]) && ++crossings > most)
+                        return told(crossings, most);
                 there.push_back(i);
             }
         }

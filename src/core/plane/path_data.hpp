@@ -17,7 +17,8 @@ quantity::Result<Outline> outlineFromPathData(std::string_view text);
 /// it grows with both.
 constexpr std::size_t mostSegments = 50'000, mostCrossings = 300'000;
 /// Too much of either, as "12 > 10"; empty: neither. Curves count as the chord from end to end.
-std::string tooMuchOf(const Outline& outline);
+std::string tooMuchOf(const Outline& outline, std::size_t segments = mostSegments,
+                      std::size_t crossings = mostCrossings);
 /// Reads path data of a card. What is wanted instead, or what is too much; empty where it was read.
 std::string readOnCard(std::string_view text, const std::function<void(Outline)>& take);
 
