@@ -63,11 +63,14 @@ MainWindow::MainWindow(Session& session)
     writer_.setMaxThreadCount(1); // two writes to one path come in their order
     qApp->installEventFilter(this);
     firstSteps_ = new FirstSteps(*this);
+    autosaveMinutes_ = preferences().autosave;
+    connect(this, &MainWindow::preferencesChanged, this,
+            [this] { autosaveMinutes_ = preferences().autosave; });
     autosave_.setSingleShot(true);
     connect(&autosave_, &QTimer::timeout, this, &MainWindow::saveByItself);
     connect(&editor_, &CardEditor::changed, this, [this] {
-        if (const int minutes = preferences().autosave; minutes > 0 && !autosave_.isActive())
-            autosave_.start(std::chrono::minutes(minutes));
+        if (autosaveMinutes_ > 0 && !autosave_.isActive())
+            autosave_.start(std::chrono::minutes(autosaveMinutes_));
     });
     refreshBar();
     if (editor_.anythingOpen()) {
@@ -165,11 +168,10 @@ void MainWindow::buildBody() {
     work_ = new QWidget(pages_);
     pages_->addWidget(work_);
     columns_ = new QHBoxLayout(work_);
-    QHBoxLayout* const columns = columns_;
-    columns->setContentsMargins(0, 0, 0, 0);
-    columns->setSpacing(0);
+    columns_->setContentsMargins(0, 0, 0, 0);
+    columns_->setSpacing(0);
     routeCard_ = new RouteCard(session_, work_);
-    columns->addWidget(routeCard_);
+    columns_->addWidget(routeCard_);
     auto* middle = new QVBoxLayout;
     middle->setSpacing(0);
     auto* board = new QHBoxLayout;
@@ -206,8 +208,8 @@ void MainWindow::buildBody() {
             [this] { openFindings_->setText(tr("Findings: %1").arg(findings_->verdict())); });
     middle->addWidget(openFindings_);
     middle->addWidget(gauge_);
-    columns->addLayout(middle, 1);
-    columns->addWidget(findings_);
+    columns_->addLayout(middle, 1);
+    columns_->addWidget(findings_);
 
     const auto light = [this](const std::vector<check::FindingPlace>& places, bool stops) {
         flatView_->light(places, stops);

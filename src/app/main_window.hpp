@@ -193,6 +193,7 @@ class MainWindow : public QMainWindow {
     DrawingReader drawings_;
     QThreadPool writer_;
     QTimer autosave_;
+    int autosaveMinutes_ = 0; ///< as preferred; 0: never
 };
 
 } // namespace bollard::app

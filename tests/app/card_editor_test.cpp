@@ -210,6 +210,19 @@ class CardEditorTest : public QObject {
         QVERIFY(!later.openElsewhere());
     }
 
+    void whatWouldNotOpenAgainIsNotWritten() {
+        const QString path = folder_.filePath("long.bollard");
+        QVERIFY(editor_->saveAs(path));
+        type(std::string(150'000, 'B'));
+        const auto saved = editor_->saveAs(path);
+        QVERIFY(!saved && saved.problem().kind == quantity::ProblemKind::tooMany);
+        QCOMPARE(saved.problem().detail, std::string("150000 > 100000"));
+        QVERIFY(editor_->edited());
+        CardEditor other; // the file is as it was
+        QVERIFY(other.open(path));
+        QCOMPARE(other.inscription()->words, std::string("QUAY"));
+    }
+
     void historyKeepsWhatIsTheSameOnce() {
         card::Card card = samples::plate("QUAY");
         setting::Rows rows{{"name"}, {}, {}};

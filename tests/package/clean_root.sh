@@ -42,12 +42,12 @@ entry=$(sed -n 's/^Exec=//p' "$root/usr/share/applications/bollard.desktop" | he
 inside mkdir -p -m 700 /tmp/run
 inside env QT_QPA_PLATFORM=offscreen XDG_RUNTIME_DIR=/tmp/run sh -c "${entry//%F/$card} & window=\$!
     for i in \$(seq 200); do
-        grep -q berth-14 /root/.local/share/recently-used.xbel 2>/dev/null && break
+        grep -q berth-14 \$HOME/.local/share/recently-used.xbel 2>/dev/null && break
         sleep 0.1
     done
-    grep -q berth-14 /root/.local/share/recently-used.xbel || exit 1
+    grep -q berth-14 \$HOME/.local/share/recently-used.xbel || exit 1
     ${entry//%F//usr/share/bollard/samples/oak-name.bollard} || exit 1 # handed to the window, which asks nothing
-    grep -q oak-name /root/.local/share/recently-used.xbel || { sleep 2; grep -q oak-name /root/.local/share/recently-used.xbel; } || exit 1
+    grep -q oak-name \$HOME/.local/share/recently-used.xbel || { sleep 2; grep -q oak-name \$HOME/.local/share/recently-used.xbel; } || exit 1
     kill \$window"
 told "opened from its desktop entry; a second start went to the same window"
 grep -q bollard "$root/usr/share/mime/packages/bollard.xml"

@@ -59,7 +59,6 @@ void Appearance::take(const QString& group, const QString& key, const QDBusVaria
         textScale_ = value.toDouble();
     else
         return;
-    answered_ = true;
     emit changed();
 }
 

@@ -16,7 +16,6 @@ class Appearance : public QObject {
 
     drawing::Look look() const;
     double textScale() const { return textScale_; } ///< 1 for its own size
-    bool answered() const { return answered_; }     ///< the portal said something
 
   signals:
     void changed();
@@ -26,7 +25,7 @@ class Appearance : public QObject {
 
   private:
     void ask(const QString& group, const QString& key);
-    bool dark_ = false, contrast_ = false, answered_ = false;
+    bool dark_ = false, contrast_ = false;
     double textScale_ = 1;
 };
 

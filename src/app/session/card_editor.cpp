@@ -416,6 +416,9 @@ quantity::Result<quantity::Done> CardEditor::saveAs(const QString& path, files::
     part = card::partPathFrom(part, folder().toStdString(), to.toStdString());
     leftBehind_ = card::takeAlong(whatIsWritten, catalogue_.get(), folder().toStdString());
     const std::string text = card::jsonOf(whatIsWritten);
+    if (const auto again = card::cardFromJson(text);
+        !again) // more than a card may hold: it would not open again
+        return again.problem();
     const auto written = files::writeWhole(whole, text, ifThere);
     if (!written)
         return written;

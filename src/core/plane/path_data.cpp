@@ -6,6 +6,8 @@
 namespace bollard::plane {
 namespace {
 
+constexpr double farthest = 1e12; // beyond it sums of numbers soon are none
+
 /// An elliptical arc by its two ends, as a run of cubics (SVG 1.1, appendix F.6).
 void addEllipticalArc(Contour& contour, Vector from, Vector radii, double turn_degrees, bool large,
                       bool sweep, Vector to) {
@@ -103,7 +105,6 @@ class Reader {
             ++from;
         double value = 0;
         const auto [end, error] = std::from_chars(text_.data() + from, text_.data() + text_.size(), value);
-        constexpr double farthest = 1e12; // beyond it sums of them soon are no numbers
         if (error != std::errc() || !(std::fabs(value) <= farthest))
             return fail();
         at_ = size_t(end - text_.data());
@@ -241,7 +242,6 @@ class Reader {
 quantity::Result<Outline> outlineFromPathData(std::string_view text) {
     auto read = Reader(text).read();
     // Steps may lead farther out together than any of them.
-    constexpr double farthest = 1e12;
     const auto near = [](Vector v) { return std::fabs(v.x) <= farthest && std::fabs(v.y) <= farthest; };
     if (read)
         for (const Contour& contour : read->contours)
