@@ -133,10 +133,18 @@ class FaultsTest : public QObject {
         QVERIFY(fault == "kill" || failed >= 4);
     }
 
-    void atRandomMomentsNothingIsHalfAndOneEditIsLostAtMost() {
+    void atRandomMomentsNothingIsHalfAndOneEditIsLostAtMost_data() {
+        QTest::addColumn<int>("wait"); // ms
+        QTest::addColumn<int>("kills");
         const int rounds = qEnvironmentVariableIntValue("BOLLARD_ROUNDS");
-        const int kills = rounds > 0 ? rounds : 200, atOnce = 4;
-        constexpr int longest = 260; // ms
+        QTest::newRow("on this disk") << 0 << (rounds > 0 ? rounds : 200);
+        QTest::newRow("on a slow disk") << 40 << 40;
+    }
+    void atRandomMomentsNothingIsHalfAndOneEditIsLostAtMost() {
+        QFETCH(int, wait);
+        QFETCH(int, kills);
+        constexpr int atOnce = 4;
+        const int longest = 260 + 20 * wait; // ms
         std::mt19937 random(14);
         int worstLoss = 0, saves = 0;
         for (int done = 0; done < kills; done += atOnce) {
@@ -153,6 +161,11 @@ class FaultsTest : public QObject {
             for (size_t i = 0; i < workers.size(); ++i) {
                 Worker& worker = workers[i];
                 worker.killAt = moments[i];
+                QProcessEnvironment environment = QProcessEnvironment::systemEnvironment();
+                environment.insert("LD_PRELOAD", BOLLARD_FAULTS);
+                environment.insert("BOLLARD_FAULT_IN", worker.folder.path());
+                environment.insert("BOLLARD_FAULT_WAIT", QString::number(wait));
+                worker.program.setProcessEnvironment(environment);
                 worker.program.start(QCoreApplication::applicationFilePath(),
                                      {"--worker", worker.folder.path()});
             }

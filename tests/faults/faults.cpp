@@ -2,6 +2,7 @@
 //   BOLLARD_FAULT_IN    folder whose files count
 //   BOLLARD_FAULT_AT    the how many-th call, from 1; 0 lets all go well
 //   BOLLARD_FAULT       "full" or "broken": the call fails so; "kill": the program ends before it
+//   BOLLARD_FAULT_WAIT  ms that the disk takes to write a file of that folder
 //   BOLLARD_FAULT_COUNT file that is told how many calls there were, when the program ends by itself
 #include <atomic>
 #include <cerrno>
@@ -86,6 +87,9 @@ ssize_t write(int file, const void* bytes, size_t count) {
 }
 int fdatasync(int file) {
     static const auto real = next<int (*)(int)>("fdatasync");
+    static const int wait = std::atoi(setting("BOLLARD_FAULT_WAIT").c_str());
+    if (wait > 0 && isOurs(pathOf(file)))
+        ::usleep(useconds_t(wait) * 1000);
     return fails(pathOf(file)) ? -1 : real(file);
 }
 int fchmod(int file, mode_t mode) {

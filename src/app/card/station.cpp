@@ -294,16 +294,22 @@ void StationBody::placeBeside(Row& row) {
     constexpr int gap = 8;
     const int half =
         row.label->contentsMargins().left() + row.label->fontMetrics().horizontalAdvance(row.half);
-    const auto least = [](const QWidget* field) { // so that its number is seen
-        const auto* number = qobject_cast<const NumberField*>(field);
-        return std::max(field->minimumWidth(), number ? number->leastWidth() : 0);
+    auto* const number = qobject_cast<NumberField*>(row.widget);
+    const auto* const firstNumber = qobject_cast<const NumberField*>(first.widget);
+    // What the other measures in, it need not say again.
+    const bool sameUnit = number && firstNumber && number->kind() == firstNumber->kind();
+    const auto least = [](const QWidget* field, const NumberField* as, bool withUnit) { // so that it is seen
+        return std::max(field->minimumWidth(), as ? as->leastWidth(withUnit) : 0);
     };
     // Where the other is not there it stands for itself.
-    const bool fits =
-        isShown(first) && labels_ + half + 3 * gap + least(row.widget) + least(first.widget) <= room();
+    const bool fits = isShown(first) && labels_ + half + 3 * gap + least(row.widget, number, !sameUnit) +
+                                                least(first.widget, firstNumber, true) <=
+                                            room();
     if (fits == row.isRight && row.label->text() == (fits ? row.half : row.full))
         return;
     row.isRight = fits;
+    if (number)
+        number->setUnitShown(!fits || !sameUnit);
     row.line = fits ? first.line : row.own;
     first.beside = fits ? row.widget : nullptr;
     row.label->setText(fits ? row.half : row.full);

@@ -40,13 +40,17 @@ void NumberField::setValue(double value) {
 
 void NumberField::setUnit(quantity::Unit unit) {
     unit_ = unit;
-    setTextMargins(0, 0, unitShown_ ? fontMetrics().horizontalAdvance(suffix()) + 6 : 0, 0);
+    setTextMargins(0, 0, unitShown_ ? unitWidth() : 0, 0);
     display(value_);
 }
 
-int NumberField::leastWidth() const {
+int NumberField::unitWidth() const {
+    return fontMetrics().horizontalAdvance(suffix()) + 6;
+}
+
+int NumberField::leastWidth(bool withUnit) const {
     constexpr int edges = 18; // of the style sheet
-    return fontMetrics().horizontalAdvance(QStringLiteral("00.00")) + textMargins().right() + edges;
+    return fontMetrics().horizontalAdvance(QStringLiteral("00.00")) + (withUnit ? unitWidth() : 0) + edges;
 }
 
 void NumberField::setUnitShown(bool shown) {

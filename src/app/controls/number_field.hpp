@@ -15,13 +15,14 @@ class NumberField : public QLineEdit {
     /// Values are mm, degrees, percent or plain numbers; `name` is the accessible name.
     NumberField(const QString& name, Kind kind, card::Range range, double step, QWidget* parent = nullptr);
 
+    Kind kind() const { return kind_; }
     double value() const { return value_; }
     void setValue(double value);       ///< shows it; emits nothing
     void setUnit(quantity::Unit unit); ///< of lengths
     void setRange(card::Range range) { range_ = range; }
     void setUnitShown(bool shown); ///< off where several fields share a line
-    /// Pixels that a number of four digits needs, with its unit.
-    int leastWidth() const;
+    /// Pixels that a number of four digits needs.
+    int leastWidth(bool withUnit = true) const;
     /// What a number stands for, shown in its place: "as designed". Emptied, the field is that number.
     void setMeans(double number, const QString& what);
     /// Why the last input was refused; empty when it was taken.
@@ -44,6 +45,8 @@ class NumberField : public QLineEdit {
     void refuse(const QString& sentence);
     QString suffix() const;
     double unitSize() const;
+
+    int unitWidth() const;
 
     Kind kind_;
     card::Range range_;

@@ -38,6 +38,7 @@ class CardEditor::Step : public QUndoCommand {
         : QUndoCommand(name), editor_(editor), key_(std::move(key)), before_(editor.kept_),
           after_(after, &editor.kept_), selectedBefore_(editor.selected_), selectedAfter_(selectedAfter) {}
 
+    const QString& key() const { return key_; }
     int id() const override { return key_.isEmpty() ? -1 : 1; }
     void undo() override { editor_.show(before_, selectedBefore_); }
     void redo() override { editor_.show(after_, selectedAfter_); }
@@ -156,10 +157,13 @@ void CardEditor::edit(const QString& name, const QString& key, const Change& cha
     constexpr qint64 pause = 1000; // ms
     if (sinceEdit_.restart() > pause && !inGesture_)
         ++gesture_;
+    const QString whole = key.isEmpty() ? key : key + QString::number(gesture_);
+    const auto* before = static_cast<const Step*>(history_.command(history_.index() - 1));
+    if (whole.isEmpty() || !before || before->key() != whole)
+        emit stepBegins();
     const int last = int(after.inscriptions.size()) - 1;
     const int selectedAfter = std::clamp(selected_, last >= 0 ? 0 : -1, last);
-    history_.push(
-        new Step(*this, name, key.isEmpty() ? key : key + QString::number(gesture_), after, selectedAfter));
+    history_.push(new Step(*this, name, whole, after, selectedAfter));
 }
 
 void CardEditor::editInscription(const QString& name, const QString& key,

@@ -112,7 +112,8 @@ class CardEditor : public QObject {
     bool openElsewhere() const { return !path_.isEmpty() && !hold_; }
 
   signals:
-    void changed(); ///< the card
+    void stepBegins(); ///< the next edit is a step of history of its own
+    void changed();    ///< the card
     void selectionChanged();
     void sideShown();   ///< another side is looked at
     void fileChanged(); ///< path or edited()

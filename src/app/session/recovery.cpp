@@ -3,6 +3,7 @@
 #include "card/card_json.hpp"
 #include "files/whole_file.hpp"
 #include <QDir>
+#include <QElapsedTimer>
 #include <QFile>
 #include <QJsonDocument>
 #include <QJsonObject>
@@ -37,6 +38,7 @@ Recovery::Recovery(CardEditor& editor, const QString& folder, QObject* parent)
     writer_.setMaxThreadCount(1);
     // Queued: only once the edit is in history does the card count as edited.
     connect(&editor_, &CardEditor::changed, this, &Recovery::keepSoon, Qt::QueuedConnection);
+    connect(&editor_, &CardEditor::stepBegins, this, &Recovery::keepBeforeNext);
     connect(&editor_, &CardEditor::fileChanged, this, [this] {
         if (!editor_.edited())
             giveUp();
@@ -58,6 +60,16 @@ void Recovery::keepSoon() {
         again_ = true;
     else
         start();
+}
+
+void Recovery::keepBeforeNext() {
+    constexpr int longest = 250; // ms that a person may be kept waiting by a slow disk
+    QElapsedTimer waited;
+    waited.start();
+    if (writing_ && writer_.waitForDone(longest) && again_) {
+        start();
+        writer_.waitForDone(int(std::max<qint64>(0, longest - waited.elapsed())));
+    }
 }
 
 void Recovery::start() {

@@ -17,8 +17,9 @@ struct LeftOver {
 };
 
 /// Writes the open card into the user's data folder after each edit, off the interface thread, and removes it
-/// again once the card is saved or given up. While one state is being written the newest one waits, so that a
-/// crash costs the last edit at most. Each running Bollard has its own file, held by a lock.
+/// again once the card is saved or given up. While one state is being written the newest one waits; a step of
+/// history begins only when the one before is kept, or the disk has taken too long for it, so that a crash
+/// costs the last step at most. Each running Bollard has its own file, held by a lock.
 class Recovery : public QObject {
     Q_OBJECT
   public:
@@ -39,6 +40,7 @@ class Recovery : public QObject {
 
   private:
     void keepSoon();
+    void keepBeforeNext();
     void start();
 
     CardEditor& editor_;
