@@ -463,17 +463,6 @@
         <source>%1 (%2)</source>
         <translation>%1 (%2)</translation>
     </message>
-    <message numerus="yes">
-        <source>%1 and %n more of %2</source>
-        <translation>
-            <numerusform>%1 und %n weiterer aus %2</numerusform>
-            <numerusform>%1 und %n weitere aus %2</numerusform>
-        </translation>
-    </message>
-    <message>
-        <source>%1 and %2</source>
-        <translation>%1 und %2</translation>
-    </message>
     <message>
         <source>%1 of %2</source>
         <translation>%1 aus %2</translation>
@@ -627,6 +616,13 @@
     <message>
         <source>Can be made</source>
         <translation>Machbar</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n more</source>
+        <translation>
+            <numerusform>%n weiterer</numerusform>
+            <numerusform>%n weitere</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -1181,10 +1177,6 @@
     <message>
         <source>Printed lying on its back, the letters&apos; colour begins at a height of %1.</source>
         <translation>Auf dem Rücken liegend gedruckt, beginnt die Farbe der Buchstaben in der Höhe %1.</translation>
-    </message>
-    <message>
-        <source> and </source>
-        <translation> und </translation>
     </message>
 </context>
 <context>
@@ -4650,10 +4642,6 @@
         <translation>Weggelassen aus „%1“: %2.</translation>
     </message>
     <message>
-        <source> and </source>
-        <translation> und </translation>
-    </message>
-    <message>
         <source>Drop one drawing at a time.</source>
         <translation>Lege eine Zeichnung auf einmal ab.</translation>
     </message>
@@ -4664,10 +4652,6 @@
     <message>
         <source>These are already there: %1.</source>
         <translation>Diese sind schon da: %1.</translation>
-    </message>
-    <message>
-        <source>, </source>
-        <translation>, </translation>
     </message>
     <message>
         <source>Leave it</source>
@@ -6415,10 +6399,6 @@
     <message>
         <source>no format ticked</source>
         <translation>kein Format angekreuzt</translation>
-    </message>
-    <message>
-        <source>, </source>
-        <translation>, </translation>
     </message>
     <message>
         <source>nothing to work</source>

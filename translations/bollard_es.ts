@@ -463,17 +463,6 @@
         <source>%1 (%2)</source>
         <translation>%1 (%2)</translation>
     </message>
-    <message numerus="yes">
-        <source>%1 and %n more of %2</source>
-        <translation>
-            <numerusform>%1 y %n más de %2</numerusform>
-            <numerusform>%1 y %n más de %2</numerusform>
-        </translation>
-    </message>
-    <message>
-        <source>%1 and %2</source>
-        <translation>%1 y %2</translation>
-    </message>
     <message>
         <source>%1 of %2</source>
         <translation>%1 de %2</translation>
@@ -627,6 +616,13 @@
     <message>
         <source>Can be made</source>
         <translation>Se puede hacer</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n more</source>
+        <translation>
+            <numerusform>%n más</numerusform>
+            <numerusform>%n más</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -1181,10 +1177,6 @@
     <message>
         <source>Printed lying on its back, the letters&apos; colour begins at a height of %1.</source>
         <translation>Impreso boca abajo, el color de las letras empieza a una altura de %1.</translation>
-    </message>
-    <message>
-        <source> and </source>
-        <translation> y </translation>
     </message>
 </context>
 <context>
@@ -4650,10 +4642,6 @@
         <translation>Se dejó fuera de «%1»: %2.</translation>
     </message>
     <message>
-        <source> and </source>
-        <translation> y </translation>
-    </message>
-    <message>
         <source>Drop one drawing at a time.</source>
         <translation>Suelta un dibujo cada vez.</translation>
     </message>
@@ -4664,10 +4652,6 @@
     <message>
         <source>These are already there: %1.</source>
         <translation>Ya existen: %1.</translation>
-    </message>
-    <message>
-        <source>, </source>
-        <translation>, </translation>
     </message>
     <message>
         <source>Leave it</source>
@@ -6415,10 +6399,6 @@
     <message>
         <source>no format ticked</source>
         <translation>ningún formato marcado</translation>
-    </message>
-    <message>
-        <source>, </source>
-        <translation>, </translation>
     </message>
     <message>
         <source>nothing to work</source>

@@ -463,17 +463,6 @@
         <source>%1 (%2)</source>
         <translation>%1 (%2)</translation>
     </message>
-    <message numerus="yes">
-        <source>%1 and %n more of %2</source>
-        <translation>
-            <numerusform>%1 et %n autre de %2</numerusform>
-            <numerusform>%1 et %n autres de %2</numerusform>
-        </translation>
-    </message>
-    <message>
-        <source>%1 and %2</source>
-        <translation>%1 et %2</translation>
-    </message>
     <message>
         <source>%1 of %2</source>
         <translation>%1 de %2</translation>
@@ -627,6 +616,13 @@
     <message>
         <source>Can be made</source>
         <translation>Faisable</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n more</source>
+        <translation>
+            <numerusform>%n autre</numerusform>
+            <numerusform>%n autres</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -1181,10 +1177,6 @@
     <message>
         <source>Printed lying on its back, the letters&apos; colour begins at a height of %1.</source>
         <translation>Imprimée sur le dos, la couleur des lettres commence à une hauteur de %1.</translation>
-    </message>
-    <message>
-        <source> and </source>
-        <translation> et </translation>
     </message>
 </context>
 <context>
@@ -4650,10 +4642,6 @@
         <translation>Laissé de côté de « %1 » : %2.</translation>
     </message>
     <message>
-        <source> and </source>
-        <translation> et </translation>
-    </message>
-    <message>
         <source>Drop one drawing at a time.</source>
         <translation>Déposez un dessin à la fois.</translation>
     </message>
@@ -4664,10 +4652,6 @@
     <message>
         <source>These are already there: %1.</source>
         <translation>Existent déjà : %1.</translation>
-    </message>
-    <message>
-        <source>, </source>
-        <translation>, </translation>
     </message>
     <message>
         <source>Leave it</source>
@@ -6415,10 +6399,6 @@
     <message>
         <source>no format ticked</source>
         <translation>aucun format coché</translation>
-    </message>
-    <message>
-        <source>, </source>
-        <translation>, </translation>
     </message>
     <message>
         <source>nothing to work</source>

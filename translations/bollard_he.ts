@@ -463,17 +463,6 @@
         <source>%1 (%2)</source>
         <translation>%1 (%2)</translation>
     </message>
-    <message numerus="yes">
-        <source>%1 and %n more of %2</source>
-        <translation>
-            <numerusform>%1 ועוד %n מתוך %2</numerusform>
-            <numerusform>%1 ועוד %n מתוך %2</numerusform>
-        </translation>
-    </message>
-    <message>
-        <source>%1 and %2</source>
-        <translation>%1 וגם %2</translation>
-    </message>
     <message>
         <source>%1 of %2</source>
         <translation>%1 מתוך %2</translation>
@@ -627,6 +616,13 @@
     <message>
         <source>Can be made</source>
         <translation>אפשר לייצר</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n more</source>
+        <translation>
+            <numerusform>עוד %n</numerusform>
+            <numerusform>עוד %n</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -1181,10 +1177,6 @@
     <message>
         <source>Printed lying on its back, the letters&apos; colour begins at a height of %1.</source>
         <translation>בהדפסה על הגב, צבע האותיות מתחיל בגובה %1.</translation>
-    </message>
-    <message>
-        <source> and </source>
-        <translation> וגם </translation>
     </message>
 </context>
 <context>
@@ -4650,10 +4642,6 @@
         <translation>הושמט מ־„%1”: %2.</translation>
     </message>
     <message>
-        <source> and </source>
-        <translation> וגם </translation>
-    </message>
-    <message>
         <source>Drop one drawing at a time.</source>
         <translation>שחררו שרטוט אחד בכל פעם.</translation>
     </message>
@@ -4664,10 +4652,6 @@
     <message>
         <source>These are already there: %1.</source>
         <translation>אלה כבר קיימים: %1.</translation>
-    </message>
-    <message>
-        <source>, </source>
-        <translation>, </translation>
     </message>
     <message>
         <source>Leave it</source>
@@ -6415,10 +6399,6 @@
     <message>
         <source>no format ticked</source>
         <translation>שום תבנית לא סומנה</translation>
-    </message>
-    <message>
-        <source>, </source>
-        <translation>, </translation>
     </message>
     <message>
         <source>nothing to work</source>

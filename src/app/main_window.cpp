@@ -34,6 +34,7 @@
 #include <QSettings>
 #include <QShortcut>
 #include <QStackedWidget>
+#include <QThreadPool>
 #include <QTimer>
 
 namespace bollard::app {
@@ -495,31 +496,32 @@ void MainWindow::newCard() {
     refreshBar();
 }
 
-void MainWindow::openCard(const QString& path) {
+bool MainWindow::readCard(const QString& path) {
     const auto opened = editor_.open(path);
-    if (!opened)
-        return notice_->say(
-            tr("%1: %2").arg(QFileInfo(path).fileName(), wording::sentenceOf(opened.problem())),
-            NoticeBar::Tone::problem);
+    if (!opened) {
+        notice_->say(tr("%1: %2").arg(QFileInfo(path).fileName(), wording::sentenceOf(opened.problem())),
+                     NoticeBar::Tone::problem);
+        return false;
+    }
     recovery_.giveUp();
     notice_->dismiss();
     if (editor_.openElsewhere())
         notice_->say(tr("“%1” is open in another window too. What is saved last stays.")
                          .arg(QFileInfo(path).fileName()),
                      NoticeBar::Tone::plain);
-    noteRecent(editor_.path());
     pages_->setCurrentWidget(work_);
     refreshBar();
+    return true;
+}
+
+void MainWindow::openCard(const QString& path) {
+    if (readCard(path))
+        noteRecent(editor_.path());
 }
 
 void MainWindow::openSample(const QString& path) {
-    openCard(path);
-    if (showsStart())
+    if (!readCard(path))
         return;
-    QSettings settings;
-    QStringList list = recent();
-    list.removeAll(QFileInfo(path).absoluteFilePath());
-    settings.setValue(recentCards, list);
     card::Card sample = editor_.card();
     std::string& part = sample.blank.part.file;
     part = card::partPathFrom(part, editor_.folder().toStdString(), {});
@@ -539,7 +541,8 @@ void MainWindow::noteRecent(const QString& path) {
     list.removeAll(path);
     list.prepend(path);
     QSettings().setValue(recentCards, QStringList(list.mid(0, mostRecent)));
-    noteForDesktop(path, QStringLiteral("application/x-bollard-card"));
+    QThreadPool::globalInstance()->start(
+        [path] { (void)noteForDesktop(path, QStringLiteral("application/x-bollard-card")); });
 }
 
 void MainWindow::askForCard() {

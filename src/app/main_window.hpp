@@ -150,6 +150,7 @@ class MainWindow : public QMainWindow {
     void print();
     void writeJobSheet(const QString& path);
     void tellWritten(const QString& text, bool problem);
+    bool readCard(const QString& path); ///< into the editor; false where it could not be, which is told
     void noteRecent(const QString& path);
     QStringList recent() const;
 

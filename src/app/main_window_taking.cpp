@@ -351,7 +351,7 @@ void MainWindow::takeDrawing(const artwork::Drawing& drawing, double millimetres
     if (left.isEmpty())
         notice_->dismiss();
     else
-        notice_->say(tr("Left out of “%1”: %2.").arg(name, left.join(tr(" and "))), NoticeBar::Tone::plain);
+        notice_->say(tr("Left out of “%1”: %2.").arg(name, wording::listOf(left)), NoticeBar::Tone::plain);
 }
 
 void MainWindow::dragEnterEvent(QDragEnterEvent* event) {

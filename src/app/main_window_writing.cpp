@@ -26,8 +26,9 @@ void MainWindow::writeFiles(const QStringList& paths) {
                 there << QFileInfo(path).fileName();
         if (there.isEmpty())
             return go(files::IfThere::refuse);
-        const QString told = there.size() == 1 ? tr("“%1” is already there.").arg(there.first())
-                                               : tr("These are already there: %1.").arg(there.join(tr(", ")));
+        const QString told = there.size() == 1
+                                 ? tr("“%1” is already there.").arg(there.first())
+                                 : tr("These are already there: %1.").arg(wording::listOf(there));
         notice_->say(told, NoticeBar::Tone::plain,
                      {{tr("Leave it"), {}}, {tr("Replace it"), [go] { go(files::IfThere::replace); }}});
     };

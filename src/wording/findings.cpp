@@ -38,15 +38,11 @@ QString lettersOf(const Finding& finding, const card::Card& card) {
     for (int i = 0; i < letters.size(); ++i)
         if (counts[i] > 1)
             letters[i] = Findings::tr("%1 (%2)").arg(letters[i]).arg(counts[i]);
-    if (more > 0)
-        return Findings::tr("%1 and %n more of %2", nullptr, int(more))
-            .arg(letters.mid(0, mostNamed).join(QStringLiteral(", ")), words);
     if (letters.isEmpty())
         return words;
-    const QString last = letters.takeLast();
-    const QString list =
-        letters.isEmpty() ? last : Findings::tr("%1 and %2").arg(letters.join(QStringLiteral(", ")), last);
-    return Findings::tr("%1 of %2").arg(list, words);
+    if (more > 0)
+        letters = letters.mid(0, mostNamed) << Findings::tr("%n more", nullptr, int(more));
+    return Findings::tr("%1 of %2").arg(listOf(letters), words);
 }
 
 /// A sentence that stands beside its rule or check.

@@ -44,6 +44,11 @@ QString withinSentence(const QString& title) {
     return current == QLatin1String("de") ? title : title.left(1).toLower() + title.mid(1);
 }
 
+QString listOf(const QStringList& things) {
+    const bool english = current == QLatin1String("en"); // as Bollard's own sentences are spelt
+    return QLocale(english ? QStringLiteral("en_GB") : current).createSeparatedList(things);
+}
+
 QString currentLanguage() {
     return current;
 }

@@ -1,7 +1,7 @@
 // The language of the window.
 #pragma once
 #include <QLocale>
-#include <QString>
+#include <QStringList>
 
 namespace bollard::wording {
 
@@ -33,6 +33,8 @@ class PlainNumbers {
     PlainNumbers& operator=(const PlainNumbers&) = delete;
 };
 
+/// Several things within a sentence, as the language lists them: "a, b and c".
+QString listOf(const QStringList& things);
 /// A title within a sentence: with a small letter, except in languages that write nouns with a large one.
 QString withinSentence(const QString& title);
 

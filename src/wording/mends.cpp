@@ -198,7 +198,7 @@ QString broughtBy(const mend::Offer& offer) {
             finding.working = offer.card.inscriptions[size_t(offer.inscription)].working.kind;
         titles << withinSentence(textOf(finding, offer.card).title);
     }
-    return titles.join(QStringLiteral(", "));
+    return listOf(titles);
 }
 
 QString nameOfMend(std::string_view mend) {

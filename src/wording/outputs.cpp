@@ -51,7 +51,7 @@ QString colourChangesOf(const card::Card& card) {
     for (const double height : heights)
         told << lengthText(height, card.unit);
     return Outputs::tr("Printed lying on its back, the letters' colour begins at a height of %1.")
-        .arg(told.join(Outputs::tr(" and ")));
+        .arg(listOf(told));
 }
 
 } // namespace bollard::wording

@@ -5,8 +5,8 @@
 <context>
     <name>Findings</name>
     <message numerus="yes">
-        <source>%1 and %n more of %2</source>
-        <translation><numerusform>%1 and %n more of %2</numerusform><numerusform>%1 and %n more of %2</numerusform></translation>
+        <source>%n more</source>
+        <translation><numerusform>%n more</numerusform><numerusform>%n more</numerusform></translation>
     </message>
     <message numerus="yes">
         <source>Cannot be made so yet: %n stop(s)</source>

@@ -105,6 +105,22 @@ class NumbersInWindowTest : public QObject {
         QCOMPARE(wording::numberText(0.5, 1), QString("0.5"));
     }
 
+    void listsAreSaidAsTheLanguageSaysThem() {
+        const QStringList three{"STL", "SVG", "PDF"};
+        QCOMPARE(wording::listOf({}), QString());
+        QCOMPARE(wording::listOf({"STL"}), QString("STL"));
+        QCOMPARE(wording::listOf(three), QString("STL, SVG und PDF"));
+        const std::pair<const char*, const char*> said[]{{"fr_FR", "STL, SVG et PDF"},
+                                                         {"es_ES", "STL, SVG y PDF"},
+                                                         {"he_IL", "STL, SVG וPDF"},
+                                                         {"en_US", "STL, SVG and PDF"}};
+        for (const auto& [locale, list] : said) {
+            wording::useLanguage(QLocale(locale), QStringLiteral(BOLLARD_TRANSLATIONS));
+            QCOMPARE(wording::listOf(three), QString::fromUtf8(list));
+        }
+        QCOMPARE(wording::listOf({"STL", "SVG"}), QString("STL and SVG"));
+    }
+
     void anotherLanguageTakesThePlaceOfTheOneBefore() {
         QCOMPARE(wording::currentLanguage(), QString("de"));
         QCOMPARE(QCoreApplication::translate("bollard::app::RouteCard", "Lettering"),

@@ -177,8 +177,6 @@ void BlankStation::addRingSize() {
     for (int scale = 0; scale < blank::ringScales; ++scale)
         ringScale_->addItem(wording::nameOf(static_cast<blank::RingScale>(scale)));
     ringScale_->setCurrentIndex(int(blank::RingScale::circumference));
-    ringScale_->setMinimumContentsLength(6);
-    ringScale_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
     ringSize_ = new QLineEdit(line);
     ringSize_->setAccessibleName(tr("Ring size"));
     layout->addWidget(ringScale_, 3);

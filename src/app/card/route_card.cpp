@@ -78,7 +78,10 @@ RouteCard::RouteCard(Session& session, QWidget* parent)
 }
 
 void RouteCard::noteFormats(const QStringList& ticked) {
-    formats_ = ticked.isEmpty() ? tr("no format ticked") : ticked.join(tr(", ")).toUpper();
+    QStringList names;
+    for (const QString& ending : ticked)
+        names << ending.toUpper();
+    formats_ = names.isEmpty() ? tr("no format ticked") : wording::listOf(names);
     refresh();
 }
 

@@ -200,8 +200,6 @@ void StationBody::refreshFields() {
 void StationBody::row(const QString& label, QWidget* widget) {
     auto* name = softLabel(label, this);
     name->setBuddy(widget);
-    if (auto* const box = qobject_cast<QComboBox*>(widget))
-        mayShrink(box);
     name->setWordWrap(true);
     // Over what stands below, so that nothing moves while someone types.
     auto* problem = new QLabel(this);
@@ -281,9 +279,9 @@ void StationBody::putBeside(QWidget* widget, QWidget* first, const QString& labe
     Row& own = rowOf(widget);
     own.after = first;
     own.half = label;
-    const int least = drawing::scaled(46); // for "120 mm"
+    constexpr int least = 46;
     for (QWidget* half : {widget, first})
-        half->setMinimumWidth(least);
+        half->setMinimumWidth(drawing::scaled(least));
     placeBeside(own);
     fitLabels();
 }
@@ -298,18 +296,17 @@ void StationBody::placeBeside(Row& row) {
     const auto* const firstNumber = qobject_cast<const NumberField*>(first.widget);
     // What the other measures in, it need not say again.
     const bool sameUnit = number && firstNumber && number->kind() == firstNumber->kind();
-    const auto least = [](const QWidget* field, const NumberField* as, bool withUnit) { // so that it is seen
-        return std::max(field->minimumWidth(), as ? as->leastWidth(withUnit) : 0);
-    };
+    const int least = number ? number->leastWidth(!sameUnit) : row.widget->minimumWidth();
+    const int firstLeast = firstNumber ? firstNumber->leastWidth() : first.widget->minimumWidth();
     // Where the other is not there it stands for itself.
-    const bool fits = isShown(first) && labels_ + half + 3 * gap + least(row.widget, number, !sameUnit) +
-                                                least(first.widget, firstNumber, true) <=
-                                            room();
+    const bool fits = isShown(first) && labels_ + half + 3 * gap + least + firstLeast <= room();
     if (fits == row.isRight && row.label->text() == (fits ? row.half : row.full))
         return;
     row.isRight = fits;
     if (number)
         number->setUnitShown(!fits || !sameUnit);
+    row.widget->setMinimumWidth(least);
+    first.widget->setMinimumWidth(firstLeast);
     row.line = fits ? first.line : row.own;
     first.beside = fits ? row.widget : nullptr;
     row.label->setText(fits ? row.half : row.full);
@@ -330,6 +327,8 @@ void StationBody::placeBeside(Row& row) {
 
 void StationBody::add(QWidget* widget, QLabel* label, QLabel* problem) {
     explain(widget, QLatin1String(topic_));
+    if (auto* const box = qobject_cast<QComboBox*>(widget))
+        mayShrink(box);
     const bool hiddenByHand = widget->testAttribute(Qt::WA_WState_ExplicitShowHide) && widget->isHidden();
     rows_.push_back({widget, label, problem, int(folds_.size()) - 1, !hiddenByHand});
     if (!folds_.empty())

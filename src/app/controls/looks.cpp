@@ -211,7 +211,6 @@ class ElidedButton : public QPushButton {
 } // namespace
 
 void mayShrink(QComboBox* box) {
-
     constexpr int letters = 6;
     box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
     box->setMinimumContentsLength(letters);

@@ -8,12 +8,19 @@
 
 namespace bollard::app {
 
+namespace {
+
+constexpr int edges = 18; // of the style sheet
+
+} // namespace
+
 NumberField::NumberField(const QString& name, Kind kind, card::Range range, double step, QWidget* parent)
     : QLineEdit(parent), kind_(kind), range_(range), step_(step) {
     setAccessibleName(name);
     setLayoutDirection(Qt::LeftToRight); // a number and its unit, in any language
     setMinimumWidth(drawing::scaled(64));
     display(0);
+    connect(this, &QLineEdit::textChanged, this, &NumberField::makeRoom);
     connect(this, &QLineEdit::returnPressed, this, [this] {
         take();
         selectAll();
@@ -40,8 +47,16 @@ void NumberField::setValue(double value) {
 
 void NumberField::setUnit(quantity::Unit unit) {
     unit_ = unit;
-    setTextMargins(0, 0, unitShown_ ? unitWidth() : 0, 0);
     display(value_);
+    makeRoom();
+}
+
+/// A number is never cut off: where there is no room for both, its unit goes.
+void NumberField::makeRoom() {
+    const bool room = fontMetrics().horizontalAdvance(text()) + unitWidth() + edges <= width();
+    const int margin = unitShown_ && room ? unitWidth() : 0;
+    if (textMargins().right() != margin)
+        setTextMargins(0, 0, margin, 0);
 }
 
 int NumberField::unitWidth() const {
@@ -49,7 +64,6 @@ int NumberField::unitWidth() const {
 }
 
 int NumberField::leastWidth(bool withUnit) const {
-    constexpr int edges = 18; // of the style sheet
     return fontMetrics().horizontalAdvance(QStringLiteral("00.00")) + (withUnit ? unitWidth() : 0) + edges;
 }
 
@@ -163,9 +177,14 @@ void NumberField::focusOutEvent(QFocusEvent* event) {
     QLineEdit::focusOutEvent(event);
 }
 
+void NumberField::resizeEvent(QResizeEvent* event) {
+    QLineEdit::resizeEvent(event);
+    makeRoom();
+}
+
 void NumberField::paintEvent(QPaintEvent* event) {
     QLineEdit::paintEvent(event);
-    if (!unitShown_)
+    if (textMargins().right() == 0)
         return;
     QPainter painter(this);
     painter.setLayoutDirection(Qt::LeftToRight);

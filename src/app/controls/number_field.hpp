@@ -37,6 +37,7 @@ class NumberField : public QLineEdit {
     void wheelEvent(QWheelEvent* event) override;
     void focusOutEvent(QFocusEvent* event) override;
     void paintEvent(QPaintEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
 
   private:
     void take();
@@ -47,6 +48,7 @@ class NumberField : public QLineEdit {
     double unitSize() const;
 
     int unitWidth() const;
+    void makeRoom();
 
     Kind kind_;
     card::Range range_;

@@ -5,6 +5,7 @@
 #include <QFileInfo>
 #include <QStandardPaths>
 #include <QUrl>
+#include <mutex>
 #include <pugixml.hpp>
 #include <sstream>
 
@@ -31,6 +32,8 @@ QString recentListFile() {
 }
 
 bool noteForDesktop(const QString& path, const QString& type) {
+    static std::mutex oneAtATime;
+    const std::scoped_lock lock(oneAtATime);
     const std::string file = recentListFile().toStdString();
     pugi::xml_document list;
     if (QFileInfo::exists(recentListFile())) {

@@ -125,7 +125,7 @@ void PlanPanel::tell() {
             for (const std::string_view name : tried->second)
                 names << wording::nameOfMend(name);
         line(names.isEmpty() ? tr("No mend is known for it.")
-                             : tr("Tried in vain: %1.").arg(names.join(QStringLiteral(", "))),
+                             : tr("Tried in vain: %1.").arg(wording::listOf(names)),
              true);
     }
     if (!plan_->steps.empty())

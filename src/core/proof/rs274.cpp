@@ -1,4 +1,5 @@
 #include "proof/rs274.hpp"
+#include <algorithm>
 #include <array>
 #include <charconv>
 #include <cmath>
