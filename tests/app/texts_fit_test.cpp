@@ -71,7 +71,8 @@ QString cutOff(const QWidget& widget) {
     if (const auto* field = qobject_cast<const NumberField*>(&widget); field && !field->text().isEmpty()) {
         const int needs = field->fontMetrics().horizontalAdvance(field->text());
         const int room = field->width() - 14 - field->textMargins().right();
-        return needs > room ? told(field->accessibleName() + QLatin1Char(' ') + field->text(), room, needs) : QString();
+        return needs > room ? told(field->accessibleName() + QLatin1Char(' ') + field->text(), room, needs)
+                            : QString();
     }
     if (const auto* field = qobject_cast<const QLineEdit*>(&widget)) {
         const int needs = field->fontMetrics().horizontalAdvance(field->placeholderText());

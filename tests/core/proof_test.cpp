@@ -166,6 +166,13 @@ class ProofTest : public QObject {
         // Found by a fuzzer: an arc as large as the earth, in steps of a hundredth of a millimetre
         const Program vast = read("F100 G1 X3\nG2 X3 Y-2 J6666666660");
         QVERIFY(vast.motions.size() < 10 && !vast.errors.empty());
+        // Another one: many arcs, each just small enough
+        std::string many = "F100\n";
+        for (int i = 0; i < 40; ++i)
+            many += "G2 I600000\n";
+        const Program wide = read(many);
+        QVERIFY(wide.motions.size() > 100'000 && wide.motions.size() < 190'000);
+        QCOMPARE(wide.errors.front().what, std::string("an arc too large to be followed"));
         QVERIFY(!programFrom("G0 X1\n").ends);
         const Program left = read("M8\nG0 X1\nM9");
         QVERIFY(left.errors.empty());

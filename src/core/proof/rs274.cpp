@@ -416,8 +416,11 @@ class Reader {
             sweep += 2 * M_PI;
         const double step = radius > chord ? 2 * std::acos(1 - chord / radius) : M_PI;
         const int steps = int(std::clamp(std::ceil(std::fabs(sweep) / step), 1.0, 1e9));
-        constexpr int mostSteps = 1'000'000; // an arc of a kilometre
-        if (steps > mostSteps)
+        // An arc of a kilometre. A short program may ask for many of them, and for more than there is memory
+        // for.
+        constexpr size_t mostSteps = 100'000, stepsOfALine = 2'000, mostMotions = 20'000'000;
+        const size_t room = std::min(mostMotions, mostSteps + stepsOfALine * size_t(line_));
+        if (size_t(steps) > mostSteps || program_.motions.size() + size_t(steps) > room)
             return fail("an arc too large to be followed");
         if (!(feed_ > 0))
             fail("a cut without a feed");
