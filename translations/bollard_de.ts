@@ -1136,8 +1136,8 @@
         <translation>Mach es stattdessen so: %1.</translation>
     </message>
     <message>
-        <source>By %1</source>
-        <translation>So: %1</translation>
+        <source>Process: %1</source>
+        <translation>Verfahren: %1</translation>
     </message>
 </context>
 <context>

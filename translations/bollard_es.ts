@@ -1136,8 +1136,8 @@
         <translation>Hacerlo en su lugar por: %1.</translation>
     </message>
     <message>
-        <source>By %1</source>
-        <translation>Por: %1</translation>
+        <source>Process: %1</source>
+        <translation>Proceso: %1</translation>
     </message>
 </context>
 <context>

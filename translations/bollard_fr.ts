@@ -1136,8 +1136,8 @@
         <translation>Le faire plutôt par : %1.</translation>
     </message>
     <message>
-        <source>By %1</source>
-        <translation>Par : %1</translation>
+        <source>Process: %1</source>
+        <translation>Procédé : %1</translation>
     </message>
 </context>
 <context>

@@ -1136,8 +1136,8 @@
         <translation>לעשות במקום זאת ב: %1.</translation>
     </message>
     <message>
-        <source>By %1</source>
-        <translation>ב: %1</translation>
+        <source>Process: %1</source>
+        <translation>תהליך: %1</translation>
     </message>
 </context>
 <context>

@@ -26,8 +26,9 @@ int mendAll(const Arguments& arguments, const Run& run) {
             if (found != plan.tried.end())
                 for (const std::string_view name : found->second)
                     tried << wording::nameOfMend(name);
+            tried.removeDuplicates();
             std::cerr << (tried.isEmpty() ? "  No mend is known for it."
-                                          : "  Tried in vain: " + tried.join(", ").toStdString() + ".")
+                                          : "  Tried in vain: " + wording::listOf(tried).toStdString() + ".")
                       << "\n";
         }
         std::cerr << "Not all of it can be mended; nothing was written.\n";

@@ -1,5 +1,6 @@
 #include "wording/wording.hpp"
 #include <QCoreApplication>
+#include <QRegularExpression>
 #include <map>
 
 namespace bollard::wording {
@@ -148,7 +149,7 @@ const Words& wordsOf(std::string_view mend) {
          {QT_TRANSLATE_NOOP("Mends", "Write the file with straight moves only."),
           QT_TRANSLATE_NOOP("Mends", "Straight moves only")}},
         {"anotherProcess",
-         {QT_TRANSLATE_NOOP("Mends", "Make it by %1 instead."), QT_TRANSLATE_NOOP("Mends", "By %1")}},
+         {QT_TRANSLATE_NOOP("Mends", "Make it by %1 instead."), QT_TRANSLATE_NOOP("Mends", "Process: %1")}},
     };
     static const Words none;
     const auto words = all.find(mend);
@@ -203,9 +204,9 @@ QString broughtBy(const mend::Offer& offer) {
 
 QString nameOfMend(std::string_view mend) {
     QString name = Mends::tr(wordsOf(mend).button);
-    for (const char* place : {"%1 → %2", "%2", "%1", "→"})
-        name.remove(QLatin1String(place));
-    return withinSentence(name.simplified().remove(QLatin1Char(':')));
+    // Its numbers stand for any, also two of them with an arrow, in whatever keeps them in their order.
+    static const QRegularExpression places(QStringLiteral("\u2066?%[12]( \u2192 %2)?\u2069?"));
+    return withinSentence(name.replace(places, QStringLiteral("…")));
 }
 
 } // namespace bollard::wording

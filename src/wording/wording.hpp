@@ -114,7 +114,7 @@ QString sentenceOf(const mend::Offer& offer);
 QString buttonOf(const mend::Offer& offer);
 /// What is to be watched with it and was not before; empty for nothing.
 QString broughtBy(const mend::Offer& offer);
-/// A mend that was tried, without its numbers: "letter space".
+/// A mend that was tried, whatever its number: "letter space …".
 QString nameOfMend(std::string_view mend);
 
 } // namespace bollard::wording

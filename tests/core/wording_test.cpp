@@ -255,6 +255,18 @@ class WordingTest : public QObject {
         QVERIFY(shortened.size() <= 20 && shortened.endsWith(QChar(0x2026)));
     }
 
+    void mendsThatWereTriedHaveNamesWithoutNumbers() {
+        QCOMPARE(wording::nameOfMend("letterSpace"), QString("letter space …"));
+        QCOMPARE(wording::nameOfMend("largerBlank"), QString("blank … wide"));
+        QCOMPARE(wording::nameOfMend("inwards"), QString("move inwards"));
+        QCOMPARE(wording::nameOfMend("anotherProcess"), QString("process: …"));
+        for (const mend::Mend& mend : mend::mends()) {
+            const QString name = wording::nameOfMend(mend.name);
+            QVERIFY2(name.size() > 3 && !name.contains('%') && !name.contains(QChar(0x2192)),
+                     qPrintable(name));
+        }
+    }
+
     void reasonsFitWhatIsTold() {
         const card::Card card = samples::plate("B");
         Finding f = finding(FindingKind::strokeNarrow, working::Kind::raised, Severity::watch);

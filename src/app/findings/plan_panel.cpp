@@ -124,6 +124,7 @@ void PlanPanel::tell() {
         if (const auto tried = plan_->tried.find(finding.id); tried != plan_->tried.end())
             for (const std::string_view name : tried->second)
                 names << wording::nameOfMend(name);
+        names.removeDuplicates();
         line(names.isEmpty() ? tr("No mend is known for it.")
                              : tr("Tried in vain: %1.").arg(wording::listOf(names)),
              true);
