@@ -1,7 +1,6 @@
 #include "card/json_text.hpp"
 #include "cli/command.hpp"
 #include "wording/wording.hpp"
-#include <QStringList>
 #include <filesystem>
 #include <iostream>
 
@@ -21,14 +20,11 @@ int mendAll(const Arguments& arguments, const Run& run) {
     if (!plan.left.empty()) {
         for (const check::Finding& finding : plan.left) {
             std::cerr << wording::lineOf(finding, *plan.made.card).toStdString() << "\n";
-            QStringList tried;
-            const auto found = plan.tried.find(finding.id);
-            if (found != plan.tried.end())
-                for (const std::string_view name : found->second)
-                    tried << wording::nameOfMend(name);
-            tried.removeDuplicates();
-            std::cerr << (tried.isEmpty() ? "  No mend is known for it."
-                                          : "  Tried in vain: " + wording::listOf(tried).toStdString() + ".")
+            const auto tried = plan.tried.find(finding.id);
+            std::cerr << (tried == plan.tried.end() || tried->second.empty()
+                              ? "  No mend is known for it."
+                              : "  Tried in vain: " + wording::namesOfMends(tried->second).toStdString() +
+                                    ".")
                       << "\n";
         }
         std::cerr << "Not all of it can be mended; nothing was written.\n";

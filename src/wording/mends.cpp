@@ -209,4 +209,12 @@ QString nameOfMend(std::string_view mend) {
     return withinSentence(name.replace(places, QStringLiteral("…")));
 }
 
+QString namesOfMends(const std::vector<std::string_view>& mends) {
+    QStringList names;
+    for (const std::string_view mend : mends)
+        names << nameOfMend(mend);
+    names.removeDuplicates();
+    return listOf(names);
+}
+
 } // namespace bollard::wording

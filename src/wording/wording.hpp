@@ -116,5 +116,7 @@ QString buttonOf(const mend::Offer& offer);
 QString broughtBy(const mend::Offer& offer);
 /// A mend that was tried, whatever its number: "letter space …".
 QString nameOfMend(std::string_view mend);
+/// Several of them as a list, each name once.
+QString namesOfMends(const std::vector<std::string_view>& mends);
 
 } // namespace bollard::wording

@@ -260,6 +260,8 @@ class WordingTest : public QObject {
         QCOMPARE(wording::nameOfMend("largerBlank"), QString("blank … wide"));
         QCOMPARE(wording::nameOfMend("inwards"), QString("move inwards"));
         QCOMPARE(wording::nameOfMend("anotherProcess"), QString("process: …"));
+        QCOMPARE(wording::namesOfMends({"inwards", "largerSize", "smallerWords", "largerBlank"}),
+                 QString("move inwards, size … and blank … wide")); // each once
         for (const mend::Mend& mend : mend::mends()) {
             const QString name = wording::nameOfMend(mend.name);
             QVERIFY2(name.size() > 3 && !name.contains('%') && !name.contains(QChar(0x2192)),

@@ -120,13 +120,10 @@ void PlanPanel::tell() {
     for (const check::Finding& finding : plan_->left) {
         const wording::FindingText text = wording::textOf(finding, *plan_->made.card);
         line(tr("Still stops: %1, %2").arg(text.title, text.where), false);
-        QStringList names;
-        if (const auto tried = plan_->tried.find(finding.id); tried != plan_->tried.end())
-            for (const std::string_view name : tried->second)
-                names << wording::nameOfMend(name);
-        names.removeDuplicates();
-        line(names.isEmpty() ? tr("No mend is known for it.")
-                             : tr("Tried in vain: %1.").arg(wording::listOf(names)),
+        const auto tried = plan_->tried.find(finding.id);
+        line(tried == plan_->tried.end() || tried->second.empty()
+                 ? tr("No mend is known for it.")
+                 : tr("Tried in vain: %1.").arg(wording::namesOfMends(tried->second)),
              true);
     }
     if (!plan_->steps.empty())
